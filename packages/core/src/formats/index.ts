@@ -1,0 +1,9 @@
+export {
+  parseSchedule,
+  type CellNote,
+  type CellProblem,
+  type ParsedSchedule,
+  type ScheduleOptions,
+} from './parse-schedule';
+export { parseRoute, writeRoute } from './route-text';
+export { writeSchedule } from './write-schedule';

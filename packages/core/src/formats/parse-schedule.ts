@@ -1,0 +1,283 @@
+import papa from 'papaparse';
+import type { SchemeId } from '../catalogue';
+import { hubOf, type Link } from '../link';
+import { parseLength, type LengthOptions } from '../units';
+import { parseRoute } from './route-text';
+import {
+  REQUIRED_FIELDS,
+  SCHEDULE_FIELDS,
+  scheduleColumn,
+  type ScheduleColumn,
+  type ScheduleField,
+} from './schedule-column';
+import { cableNamed, connectorNamed, schemesNamed } from './schedule-names';
+
+/** A cell that can't be read. Line and column count from 1; column 0 means the whole line. */
+export interface CellProblem {
+  readonly line: number;
+  readonly column: number;
+  readonly field: string;
+  readonly reason: string;
+}
+
+/** Something that was taken for granted and should be looked at before importing. */
+export interface CellNote {
+  readonly line: number;
+  readonly field: string;
+  readonly sentence: string;
+}
+
+export type ParsedSchedule =
+  | { readonly ok: true; readonly links: readonly Link[]; readonly notes: readonly CellNote[] }
+  | { readonly ok: false; readonly problems: readonly CellProblem[] };
+
+export interface ScheduleOptions {
+  /** For rows without a scheme. */
+  readonly defaultScheme: SchemeId;
+  /** Labels that the site has already. */
+  readonly takenLabels: ReadonlySet<string>;
+}
+
+interface Row {
+  readonly line: number;
+  readonly cells: readonly string[];
+}
+
+interface Heading extends ScheduleColumn {
+  readonly index: number;
+}
+
+/** The longest text that a cell may hold. */
+export const CELL_LIMIT = 500;
+
+/**
+ * Reads a cable schedule: separated by commas, semicolons or tabs, with or without BOM and quotes,
+ * columns in any order, lengths metric or imperial, decimal point or comma. All of it is read, or
+ * none: then every bad cell is told.
+ */
+export function parseSchedule(text: string, options: ScheduleOptions): ParsedSchedule {
+  const delimiter = delimiterOf(text);
+  const rows = rowsOf(text, delimiter);
+  if (!Array.isArray(rows)) return { ok: false, problems: [rows] };
+  const [head, ...body] = rows.filter(({ cells }) => cells.some((cell) => cell.trim() !== ''));
+  if (!head) return refuseLine(1, 'The file is empty. The first line names the columns.');
+  const headings = head.cells.flatMap((cell, index): Heading[] => {
+    const column = scheduleColumn(cell);
+    return column ? [{ ...column, index }] : [];
+  });
+  const problems = headingProblems(head, headings);
+  if (problems.length > 0) return { ok: false, problems };
+  if (body.length === 0) return refuseLine(head.line + 1, 'There are no links under the headings.');
+
+  const lengths: LengthOptions = { comma: delimiter === ';' ? 'decimal' : 'refuse-ambiguous' };
+  const firstLine = new Map<string, number>();
+  const links: Link[] = [];
+  const notes: CellNote[] = [];
+  for (const row of body) {
+    const reader = new RowReader(row, headings, head.cells.length);
+    links.push(readLink(reader, options, lengths, firstLine));
+    problems.push(...reader.problems);
+    notes.push(...reader.notes);
+  }
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, links, notes };
+}
+
+/** One line of the file, with what went wrong while it was read. */
+class RowReader {
+  readonly problems: CellProblem[] = [];
+  readonly notes: CellNote[] = [];
+
+  constructor(
+    private readonly row: Row,
+    private readonly headings: readonly Heading[],
+    width: number,
+  ) {
+    if (row.cells.length > width && row.cells.slice(width).some((cell) => cell.trim() !== ''))
+      this.problems.push({
+        line: row.line,
+        column: width + 1,
+        field: '',
+        reason: `This line has ${row.cells.length} cells under ${width} headings. Quote cells that hold the separator.`,
+      });
+  }
+
+  get line(): number {
+    return this.row.line;
+  }
+
+  heading(field: ScheduleField): Heading | undefined {
+    return this.headings.find((heading) => heading.field === field);
+  }
+
+  text(field: ScheduleField): string {
+    const text = (this.row.cells[this.heading(field)?.index ?? -1] ?? '').trim();
+    if (text.length > CELL_LIMIT) {
+      this.refuse(field, `This cell has ${text.length} characters; ${CELL_LIMIT} is the most.`);
+      return '';
+    }
+    return text;
+  }
+
+  refuse(field: ScheduleField, reason: string): void {
+    const column = (this.heading(field)?.index ?? -1) + 1;
+    this.problems.push({ line: this.row.line, column, field, reason });
+  }
+
+  note(field: ScheduleField, sentence: string): void {
+    this.notes.push({ line: this.row.line, field, sentence });
+  }
+}
+
+function readLink(
+  reader: RowReader,
+  options: ScheduleOptions,
+  lengths: LengthOptions,
+  firstLine: Map<string, number>,
+): Link {
+  for (const field of REQUIRED_FIELDS)
+    if (!reader.text(field)) reader.refuse(field, `The ${field} is missing.`);
+  const label = readLabel(reader, options, firstLine);
+  const from = reader.text('from');
+  const scheme = readScheme(reader, options.defaultScheme);
+  const lengthM = readLength(reader, lengths);
+  return {
+    label,
+    hub: reader.text('hub') || hubOf(from),
+    near: { place: from, connector: readConnector(reader, 'near connector'), scheme: scheme.near },
+    far: {
+      place: reader.text('to'),
+      connector: readConnector(reader, 'far connector'),
+      scheme: scheme.far,
+    },
+    cable: readCable(reader),
+    lengthM,
+    route: readRoute(reader, lengths, lengthM),
+    note: reader.text('note'),
+  };
+}
+
+function readLabel(
+  reader: RowReader,
+  { takenLabels }: ScheduleOptions,
+  firstLine: Map<string, number>,
+): string {
+  const label = reader.text('label');
+  const before = firstLine.get(label);
+  if (label && before !== undefined)
+    reader.refuse('label', `'${label}' stands on line ${before} already: a label names one link.`);
+  else if (takenLabels.has(label))
+    reader.refuse('label', `'${label}' is a link of this site already.`);
+  else firstLine.set(label, reader.line);
+  return label;
+}
+
+function readScheme(reader: RowReader, fallback: SchemeId): { near: SchemeId; far: SchemeId } {
+  const text = reader.text('scheme');
+  if (!text) return { near: fallback, far: fallback };
+  const named = schemesNamed(text);
+  if (named.ok) return named.row;
+  reader.refuse('scheme', named.reason);
+  return { near: fallback, far: fallback };
+}
+
+function readLength(reader: RowReader, lengths: LengthOptions): number | null {
+  const text = reader.text('length');
+  if (!text) return null;
+  const parsed = parseLength(text, { ...lengths, bareUnit: reader.heading('length')?.unit });
+  if (!parsed.ok) reader.refuse('length', parsed.reason);
+  else if (parsed.lengthM <= 0) reader.refuse('length', 'A length must be more than 0.');
+  else if (parsed.lengthM > 100_000) reader.refuse('length', `'${text}' is over 100 km.`);
+  else return parsed.lengthM;
+  return null;
+}
+
+function readCable(reader: RowReader): string {
+  const text = reader.text('cable');
+  const named = cableNamed(text);
+  if (!named.ok) {
+    if (text) reader.refuse('cable', named.reason);
+    return '';
+  }
+  if (named.assumed) reader.note('cable', `'${text}' does not say ${named.assumed}.`);
+  return named.row.id;
+}
+
+function readConnector(reader: RowReader, field: 'near connector' | 'far connector'): string {
+  const text = reader.text(field);
+  const named = connectorNamed(text);
+  if (named.ok) return named.row.id;
+  if (text) reader.refuse(field, named.reason);
+  return '';
+}
+
+function readRoute(reader: RowReader, lengths: LengthOptions, lengthM: number | null) {
+  const parsed = parseRoute(reader.text('route'), lengths);
+  if (!parsed.ok) {
+    reader.refuse('route', parsed.reason);
+    return [];
+  }
+  const last = parsed.route.at(-1);
+  if (last && lengthM !== null && last.atM > lengthM)
+    reader.refuse('route', `'${last.name}' lies beyond the far end of the cable.`);
+  return parsed.route;
+}
+
+function headingProblems(head: Row, headings: readonly Heading[]): CellProblem[] {
+  const has = (field: ScheduleField) => headings.filter((heading) => heading.field === field);
+  return [
+    ...REQUIRED_FIELDS.filter((field) => has(field).length === 0).map((field) => ({
+      line: head.line,
+      column: 0,
+      field,
+      reason: `No column is headed '${field}'.`,
+    })),
+    ...SCHEDULE_FIELDS.filter((field) => has(field).length > 1).map((field) => ({
+      line: head.line,
+      column: (has(field)[1]?.index ?? 0) + 1,
+      field,
+      reason: `Two columns mean '${field}'.`,
+    })),
+  ];
+}
+
+function refuseLine(line: number, reason: string): ParsedSchedule {
+  return { ok: false, problems: [{ line, column: 0, field: '', reason }] };
+}
+
+/** The separator that the first line uses most, outside quotes. */
+function delimiterOf(text: string): ',' | ';' | '\t' {
+  const first = (text.split(/\r?\n|\r/).find((line) => line.trim() !== '') ?? '').replace(
+    /"[^"]*"/g,
+    '',
+  );
+  const count = (sign: string) => first.split(sign).length - 1;
+  const signs = [',', ';', '\t'] as const;
+  return signs.reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+}
+
+/** Splits the text into rows that know the line on which they begin, or tells what broke. */
+function rowsOf(text: string, delimiter: string): Row[] | CellProblem {
+  const source = text.replace(/^\ufeff/, '');
+  const rows: Row[] = [];
+  let line = 1;
+  let cursor = 0;
+  let broken: CellProblem | undefined;
+  papa.parse<string[]>(source, {
+    delimiter,
+    step: ({ data, errors, meta }) => {
+      const quote = errors.find((error) => error.type === 'Quotes');
+      if (quote && !broken)
+        broken = {
+          line,
+          column: 0,
+          field: '',
+          reason:
+            'A quoted cell that begins on this line is not closed, or text follows its closing quote.',
+        };
+      rows.push({ line, cells: data });
+      line += source.slice(cursor, meta.cursor).match(/\r\n|\n|\r/g)?.length ?? 0;
+      cursor = meta.cursor;
+    },
+  });
+  return broken ?? rows;
+}

@@ -1,0 +1,92 @@
+import {
+  CABLES,
+  CONNECTORS,
+  SCHEMES,
+  type Cable,
+  type Connector,
+  type SchemeId,
+} from '../catalogue';
+
+/** A row that a written name means, with what was taken for granted; or why it means none. */
+export type Named<T> =
+  | { readonly ok: true; readonly row: T; readonly assumed?: string }
+  | { readonly ok: false; readonly reason: string };
+
+const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]/g, '');
+
+/** Finds the cable that a schedule means: "Cat 6", "cat5e FTP patch", "Cat 6A F/UTP solid". */
+export function cableNamed(text: string): Named<Cable> {
+  const exact = CABLES.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
+  if (exact) return { ok: true, row: exact };
+  const name = plain(text);
+  const category = /cat(?:egory)?(5e|6a|6)(?![0-9])/.exec(name)?.[1];
+  if (!category)
+    return {
+      ok: false,
+      reason: `'${text.trim()}' is not a cable of the catalogue. Write, for example, ${CABLES[0]?.name ?? ''}.`,
+    };
+  const bare = /unshielded|uutp|utp/.test(name);
+  const foil = /futp|ftp|foil/.test(name) || (/shield|screen/.test(name) && !bare);
+  const stranded = /strand|patch|flex/.test(name);
+  if (/sftp|sutp|ssftp|braid/.test(name))
+    return { ok: false, reason: `'${text.trim()}': braided shields are not in the catalogue yet.` };
+  const row = CABLES.find(
+    (cable) =>
+      plain(cable.category) === category &&
+      cable.shield === (foil ? 'foil' : 'none') &&
+      cable.stranding === (stranded ? 'stranded' : 'solid'),
+  );
+  if (!row) return { ok: false, reason: `'${text.trim()}' is not a cable of the catalogue.` };
+  const open = [
+    ...(foil || bare ? [] : ['no shield']),
+    ...(stranded || /solid/.test(name) ? [] : ['solid']),
+  ];
+  return open.length > 0
+    ? { ok: true, row, assumed: `${open.join(', ')}: read as ${row.name}` }
+    : { ok: true, row };
+}
+
+/** Finds the connector that a schedule means: "8P8C plug", "keystone", "shielded jack". */
+export function connectorNamed(text: string): Named<Connector> {
+  const exact = CONNECTORS.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
+  if (exact) return { ok: true, row: exact };
+  const name = plain(text);
+  const family = /keystone|jack|socket|outlet/.test(name)
+    ? 'punch-down-jack'
+    : /plug|8p8c/.test(name)
+      ? 'modular-plug'
+      : null;
+  const shielded = /shield|screen|stp|ftp/.test(name) && !/unshield|unscreen/.test(name);
+  const large = /large/.test(name);
+  const row = CONNECTORS.find(
+    (part) =>
+      part.family === family && part.shielded === shielded && part.id.endsWith('-large') === large,
+  );
+  const names = CONNECTORS.map((part) => part.name).join('; ');
+  return row
+    ? { ok: true, row }
+    : {
+        ok: false,
+        reason: `'${text.trim()}' is not a connector of the catalogue. Write one of: ${names}.`,
+      };
+}
+
+/** Reads "T568B", "568A", "B", "A/B" (near/far). */
+export function schemesNamed(text: string): Named<{ near: SchemeId; far: SchemeId }> {
+  const words = text
+    .toUpperCase()
+    .split(/[\s/,>-]+/)
+    .filter(Boolean)
+    .map((word) =>
+      SCHEMES.find(
+        (row) => row.id.endsWith(word.replace(/^T?568/, '')) && /^(T?568)?[AB]$/.test(word),
+      ),
+    );
+  const [near, far = near] = words;
+  return near && far && words.length <= 2
+    ? { ok: true, row: { near: near.id, far: far.id } }
+    : {
+        ok: false,
+        reason: `'${text.trim()}' is not a scheme. Write T568A, T568B, or T568A/T568B for a crossover.`,
+      };
+}

@@ -1,0 +1,141 @@
+import { CABLES, CONNECTORS, SCHEMES } from '../catalogue';
+import type { Link } from '../link';
+import { seeded } from '../testing/seeded';
+import { parseSchedule, type CellProblem } from './parse-schedule';
+import { writeSchedule } from './write-schedule';
+
+const options = { defaultScheme: 'T568B' as const, takenLabels: new Set<string>() };
+
+function links(text: string, rest = {}): readonly Link[] {
+  const parsed = parseSchedule(text, { ...options, ...rest });
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
+  return parsed.links;
+}
+
+function problems(text: string, rest = {}): readonly CellProblem[] {
+  const parsed = parseSchedule(text, { ...options, ...rest });
+  return parsed.ok ? [] : parsed.problems;
+}
+
+const HEAD = 'label,from,to,cable,near connector,far connector,scheme,length';
+
+describe('parseSchedule', () => {
+  it('reads a plain schedule', () => {
+    const [link] = links(
+      `${HEAD}\nK1,C1/A/01,Kiosk 1,Cat 6 U/UTP solid,keystone,8P8C plug,T568A,31.5 m\n`,
+    );
+    expect(link).toEqual({
+      label: 'K1',
+      hub: 'C1',
+      near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568A' },
+      far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568A' },
+      cable: 'cat6-uutp-solid',
+      lengthM: 31.5,
+      route: [],
+      note: '',
+    });
+  });
+
+  it('reads the same links whatever the separator, column order, quotes and BOM', () => {
+    const rows = [
+      ['Length', 'To', 'label', 'Far connector', 'Cable type', 'near-connector', 'From', 'Wiring'],
+      ['12,5 m', 'Gate "A", left', 'G1', 'plug', 'cat6', 'jack', 'G2/1', 'A/B'],
+    ];
+    const quoted = (cell: string) => `"${cell.replace(/"/g, '""')}"`;
+    const texts = [',', ';', '\t'].map((sign) =>
+      rows.map((row) => row.map(quoted).join(sign)).join('\r\n'),
+    );
+    const [first, ...rest] = [...texts, `\ufeff${texts[0] ?? ''}`].map((text) => links(text));
+    expect(first?.[0]?.lengthM).toBe(12.5);
+    expect(first?.[0]?.far).toEqual({
+      place: 'Gate "A", left',
+      connector: 'plug-8p8c',
+      scheme: 'T568B',
+    });
+    for (const other of rest) expect(other).toEqual(first as Link[]);
+  });
+
+  it('takes the unit from the heading, and feet', () => {
+    const head = HEAD.replace('length', 'length (ft)');
+    const row = 'X,C1/1,Y,cat6,jack,plug,B,';
+    expect(links(`${head}\n${row}100`)[0]?.lengthM).toBeCloseTo(30.48, 6);
+    expect(links(`${HEAD}\n${row}100 ft`)[0]?.lengthM).toBeCloseTo(30.48, 6);
+    expect(links(`${HEAD}\n${row}`)[0]?.lengthM).toBeNull();
+  });
+
+  it('tells every bad cell with its line and column, and imports nothing', () => {
+    const text = [
+      HEAD,
+      'K1,C1/1,Kiosk 1,Cat 6,jack,plug,T568B,"12,5x"',
+      '"K2\nlower",C1/2,Kiosk 2,Cat 9,jack,plug,T568B,3 m',
+      'K3,C1/3,,Cat 6,jack,hook,C,3',
+      'K1,C1/4,Kiosk 4,Cat 6,jack,plug,B,4 m',
+    ].join('\n');
+    expect(problems(text).map(({ line, column }) => [line, column])).toEqual([
+      [2, 8],
+      [3, 4],
+      [5, 3],
+      [5, 7],
+      [5, 8],
+      [5, 6],
+      [6, 1],
+    ]);
+    expect(problems(text)[0]?.reason).toBe(
+      "'12,5x' is not a length: 'x' is not a unit. Write 12.5 m or 41 ft.",
+    );
+  });
+
+  const refused: [string, string, RegExp][] = [
+    ['an empty file', '', /empty/],
+    ['headings alone', HEAD, /no links/],
+    ['a missing column', 'label,from,to\nA,B,C', /No column is headed 'cable'/],
+    ['a doubled column', `${HEAD},Label\nA,B,C,cat6,jack,plug,B,1 m,A`, /Two columns mean 'label'/],
+    ['an unclosed quote', `${HEAD}\n"A,B,C,cat6,jack,plug,B,1 m`, /not closed/],
+    ['too many cells', `${HEAD}\nA,B,C,cat6,jack,plug,B,12,5`, /9 cells under 8 headings/],
+    ['a label of the site', `${HEAD}\nTaken,B,C,cat6,jack,plug,B,1 m`, /link of this site already/],
+    ['no length at all', `${HEAD}\nA,B,C,cat6,jack,plug,B,0 m`, /more than 0/],
+    ['binary', '\u0000\u0001\u0002', /No column/],
+  ];
+  for (const [what, text, reason] of refused)
+    it(`refuses ${what}`, () => {
+      const told = problems(text, { takenLabels: new Set(['Taken']) });
+      expect(told.map((problem) => problem.reason).join()).toMatch(reason);
+    });
+
+  it('says what it took for granted', () => {
+    const parsed = parseSchedule(`${HEAD}\nK1,C1/1,Kiosk 1,Cat 6,jack,plug,,3 m`, options);
+    expect(parsed.ok && parsed.notes[0]?.sentence).toBe(
+      "'Cat 6' does not say no shield, solid: read as Cat 6 U/UTP solid.",
+    );
+  });
+
+  it('reads back what writeSchedule wrote, for any links', () => {
+    const random = seeded(5);
+    const words = ['Kiosk', 'a,b', '"q"', 'x;y', 'Ŧide', 'two\nlines', '=1+1', 'C1/A', '-', '¼'];
+    const word = () => `${random.pick(words)} ${random.below(1000)}`;
+    const made = Array.from({ length: 300 }, (_, index): Link => {
+      const lengthM = random.below(5) === 0 ? null : (1 + random.below(90_000)) / 1000;
+      const end = () => ({
+        place: word(),
+        connector: random.pick(CONNECTORS).id,
+        scheme: random.pick(SCHEMES).id,
+      });
+      return {
+        label: `${word()} ${index}`,
+        hub: word(),
+        near: end(),
+        far: end(),
+        cable: random.pick(CABLES).id,
+        lengthM,
+        route: lengthM
+          ? [
+              { name: 'Tray T1', atM: lengthM / 4 },
+              { name: 'Wall W3', atM: lengthM / 2 },
+            ]
+          : [],
+        note: random.below(2) ? word() : '',
+      };
+    });
+    expect(links(writeSchedule(made))).toEqual(made);
+  });
+});

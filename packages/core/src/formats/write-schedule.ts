@@ -1,0 +1,26 @@
+import papa from 'papaparse';
+import { cable, connector } from '../catalogue';
+import type { Link } from '../link';
+import { writeRoute } from './route-text';
+import { SCHEDULE_FIELDS, type ScheduleField } from './schedule-column';
+
+/** A schedule as CSV that parseSchedule reads back to the same links. Lengths are in metres. */
+export function writeSchedule(links: readonly Link[]): string {
+  const rows = links.map((link): Record<ScheduleField, string> => ({
+    label: link.label,
+    hub: link.hub,
+    from: link.near.place,
+    to: link.far.place,
+    cable: cable(link.cable).name,
+    'near connector': connector(link.near.connector).name,
+    'far connector': connector(link.far.connector).name,
+    scheme:
+      link.near.scheme === link.far.scheme
+        ? link.near.scheme
+        : `${link.near.scheme}/${link.far.scheme}`,
+    length: link.lengthM === null ? '' : `${link.lengthM} m`,
+    route: writeRoute(link.route),
+    note: link.note,
+  }));
+  return `${papa.unparse(rows, { columns: [...SCHEDULE_FIELDS], newline: '\r\n' })}\r\n`;
+}

@@ -1,0 +1,93 @@
+import { wiringOf, type Link, type Reading } from '../link';
+import { planTermination, tickKeys } from '../terminate';
+import { diagnose, parseWireMap, type TesterId } from '../verify';
+import { linkStanding, type TakenReading, type Tick } from './link-state';
+
+const link: Link = {
+  label: 'K1',
+  hub: 'C1',
+  near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
+  far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
+  cable: 'cat6-uutp-solid',
+  lengthM: 31,
+  route: [],
+  note: '',
+};
+
+const at = (minute: number) => new Date(Date.UTC(2026, 4, 4, 8, minute)).toISOString();
+
+function ticksOf(end: 'near' | 'far', minute: number): Tick[] {
+  const task = {
+    cable: link.cable,
+    connector: link[end].connector,
+    scheme: link[end].scheme,
+    otherEnd: 'made' as const,
+  };
+  return planTermination(task)
+    .steps.flatMap(tickKeys)
+    .map((key) => ({ end, key, done: true, at: at(minute) }));
+}
+
+function reading(text: string, minute: number, tester: TesterId = 'pairing'): TakenReading {
+  const parsed = parseWireMap(text);
+  const nets: Reading = parsed.ok ? parsed.nets : [];
+  const wiring = wiringOf(link);
+  return {
+    takenAt: at(minute),
+    tester,
+    wiring,
+    nets,
+    splitPairs: [],
+    diagnosis: diagnose({ wiring, tester, nets, splitPairs: [] }),
+  };
+}
+
+describe('linkStanding', () => {
+  const both = [...ticksOf('near', 1), ...ticksOf('far', 2)];
+
+  it('follows a link from plan to proof', () => {
+    expect(linkStanding(link, [], null).state).toBe('planned');
+    const begun = linkStanding(link, both.slice(0, 2), null);
+    expect(begun.state).toBe('half-made');
+    expect(begun.next.sentence).toBe('Go on with the near end, at C1/A/01.');
+    expect(linkStanding(link, ticksOf('near', 1), null).next.sentence).toBe(
+      'Make the far end, at Kiosk 1.',
+    );
+    expect(linkStanding(link, both, null).state).toBe('made');
+    expect(linkStanding(link, both, reading('12345678', 5)).state).toBe('pass');
+    expect(linkStanding(link, both, reading('12345678', 5, 'identifying-remote')).state).toBe(
+      'unproven',
+    );
+    expect(linkStanding(link, both, reading('12435678', 5)).state).toBe('fail');
+  });
+
+  it('takes the last tick of a step as what holds', () => {
+    const undone = { ...(both[0] as Tick), done: false, at: at(9) };
+    expect(linkStanding(link, [...both, undone], null).state).toBe('half-made');
+  });
+
+  it('does not count a test older than a crimp or punch', () => {
+    const remade = [...both, { end: 'far' as const, key: 'crimp', done: true, at: at(20) }];
+    expect(linkStanding(link, remade, reading('12345678', 5)).state).toBe('remade');
+    expect(linkStanding(link, remade, reading('12345678', 21)).state).toBe('pass');
+  });
+
+  it('judges an old reading by what the link should be now', () => {
+    const crossover: Link = { ...link, far: { ...link.far, scheme: 'T568A' } };
+    expect(linkStanding(crossover, both, reading('12345678', 5)).state).toBe('fail');
+    expect(linkStanding(crossover, both, reading('36145278', 5)).state).toBe('pass');
+  });
+
+  it('says which end does not take the cable', () => {
+    const thick: Link = { ...link, cable: 'cat6a-uutp-solid' };
+    const standing = linkStanding(thick, [], null);
+    expect(standing.state).toBe('does-not-fit');
+    expect(standing.next.sentence).toMatch(/^Change the far end: 8P8C plug/);
+  });
+
+  it('lets a forgotten boot come from the other end only on a short cable', () => {
+    const forgotten = ticksOf('far', 1).filter((tick) => tick.key !== 'thread-boot');
+    expect(linkStanding({ ...link, lengthM: 3 }, forgotten, null).ends.far.late).toEqual([]);
+    expect(linkStanding(link, forgotten, null).ends.far.late.length).toBe(1);
+  });
+});

@@ -1,0 +1,164 @@
+import { connector, type SchemeId } from '../catalogue';
+import { ENDS, wiringOf, type End, type Link, type Reading, type Wiring } from '../link';
+import { followPlan, isFixed, type Progress, type TickKey } from '../terminate';
+import { diagnose, type Diagnosis, type TesterId } from '../verify';
+
+/** A cable longer than this is not threaded through a part from its other end. Generic, metres. */
+export const THREADING_LIMIT_M = 15;
+
+export interface Tick {
+  readonly end: End;
+  readonly key: TickKey;
+  readonly done: boolean;
+  /** ISO 8601. */
+  readonly at: string;
+}
+
+/** A stored test result: what was shown, and what was said of it then. */
+export interface TakenReading {
+  readonly takenAt: string;
+  readonly tester: TesterId;
+  readonly wiring: Wiring;
+  readonly nets: Reading;
+  readonly splitPairs: readonly (readonly [string, string])[];
+  readonly diagnosis: Diagnosis;
+}
+
+export const LINK_STATES = [
+  'does-not-fit',
+  'planned',
+  'half-made',
+  'made',
+  'remade',
+  'fail',
+  'unproven',
+  'pass',
+] as const;
+
+export type LinkState = (typeof LINK_STATES)[number];
+
+export interface LinkStanding {
+  readonly state: LinkState;
+  readonly ends: Readonly<Record<End, Progress>>;
+  /** What to do next, in one sentence, and the stage that does it. */
+  readonly next: { readonly stage: 'terminate' | 'verify' | 'record'; readonly sentence: string };
+}
+
+/**
+ * Where a link stands: how far each end is made, what the last test said, and what comes next.
+ *
+ * A test counts only for the wiring that it was taken for and for ends that have not been crimped or
+ * punched since.
+ *
+ * @param ticks in order of time; the last one of a step decides.
+ */
+export function linkStanding(
+  link: Link,
+  ticks: readonly Tick[],
+  latest: TakenReading | null,
+): LinkStanding {
+  const ends = endProgress(link, ticks);
+  const state = stateOf(link, ends, ticks, latest);
+  return { state, ends, next: nextThing(link, state, ends, latest) };
+}
+
+/** The progress of both ends; each decides whether parts can still come on from the other. */
+export function endProgress(link: Link, ticks: readonly Tick[]): Record<End, Progress> {
+  const ticked = { near: tickedKeys(ticks, 'near'), far: tickedKeys(ticks, 'far') };
+  const short = link.lengthM !== null && link.lengthM <= THREADING_LIMIT_M;
+  const progress = (end: End, otherEnd: 'bare' | 'made') =>
+    followPlan(
+      {
+        cable: link.cable,
+        connector: link[end].connector,
+        scheme: link[end].scheme,
+        otherEnd: short ? otherEnd : 'made',
+      },
+      ticked[end],
+    );
+  const fixed = { near: isFixed(progress('near', 'made')), far: isFixed(progress('far', 'made')) };
+  return {
+    near: progress('near', fixed.far ? 'made' : 'bare'),
+    far: progress('far', fixed.near ? 'made' : 'bare'),
+  };
+}
+
+/** The keys that are ticked now: a later tick of the same step supersedes an earlier one. */
+export function tickedKeys(ticks: readonly Tick[], end: End): ReadonlySet<TickKey> {
+  const last = new Map<TickKey, boolean>();
+  for (const tick of ticks) if (tick.end === end) last.set(tick.key, tick.done);
+  return new Set([...last].filter(([, done]) => done).map(([key]) => key));
+}
+
+function stateOf(
+  link: Link,
+  ends: Record<End, Progress>,
+  ticks: readonly Tick[],
+  latest: TakenReading | null,
+): LinkState {
+  if (latest) {
+    const fixing = new Set(['crimp', 'punch']);
+    const remade = ticks.some((tick) => fixing.has(tick.key) && tick.at > latest.takenAt);
+    return remade ? 'remade' : verdictFor(link, latest);
+  }
+  if (ENDS.some((end) => ends[end].state === 'does-not-fit')) return 'does-not-fit';
+  const made = ENDS.filter((end) => ends[end].state === 'made').length;
+  if (made === 2) return 'made';
+  return made === 1 || ENDS.some((end) => ends[end].state === 'begun') ? 'half-made' : 'planned';
+}
+
+/** The verdict against what the link should be now; computed again only if that has changed. */
+function verdictFor(link: Link, latest: TakenReading): Diagnosis['verdict'] {
+  return diagnosisNow(link, latest).verdict;
+}
+
+/** The diagnosis of a stored reading for the link as it is described now. */
+export function diagnosisNow(link: Link, latest: TakenReading): Diagnosis {
+  const wiring = wiringOf(link);
+  if (sameWiring(wiring, latest.wiring)) return latest.diagnosis;
+  return diagnose({
+    wiring,
+    tester: latest.tester,
+    nets: latest.nets,
+    splitPairs: latest.splitPairs as never,
+  });
+}
+
+function sameWiring(a: Wiring, b: Wiring): boolean {
+  const schemes = ({ scheme }: Wiring): SchemeId[] => [scheme.near, scheme.far];
+  return schemes(a).join() === schemes(b).join() && a.shielded === b.shielded;
+}
+
+function nextThing(
+  link: Link,
+  state: LinkState,
+  ends: Record<End, Progress>,
+  latest: TakenReading | null,
+): LinkStanding['next'] {
+  const say = (stage: LinkStanding['next']['stage'], sentence: string) => ({ stage, sentence });
+  switch (state) {
+    case 'does-not-fit': {
+      const end = ends.near.state === 'does-not-fit' ? 'near' : 'far';
+      const name = connector(link[end].connector).name;
+      return say('terminate', `Change the ${end} end: ${name} does not take this cable.`);
+    }
+    case 'planned':
+    case 'half-made': {
+      const end = ends.near.state === 'made' ? 'far' : 'near';
+      const begun = ends[end].state === 'begun' ? 'Go on with' : 'Make';
+      return say('terminate', `${begun} the ${end} end, at ${link[end].place}.`);
+    }
+    case 'made':
+      return say('verify', 'Both ends are made. Test the link.');
+    case 'remade':
+      return say('verify', 'An end was remade after the last test. Test the link again.');
+    case 'fail': {
+      const action = latest ? diagnosisNow(link, latest).actions[0] : undefined;
+      return say('verify', action?.sentence ?? 'Test the link again.');
+    }
+    case 'unproven':
+      return say('verify', 'Order and shorts are verified. Prove the pairing.');
+    case 'pass':
+      return say('record', 'This link is proven. Print its record.');
+  }
+}

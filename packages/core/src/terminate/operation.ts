@@ -1,0 +1,52 @@
+/** What has become true of an end, by the operations done on it. */
+export type Fact = string;
+
+export type OperationKind =
+  | 'thread-on'
+  | 'strip'
+  | 'fold'
+  | 'cut'
+  | 'untwist'
+  | 'order'
+  | 'trim'
+  | 'insert'
+  | 'check'
+  | 'crimp'
+  | 'press'
+  | 'close'
+  | 'label';
+
+export type PartId = 'boot' | 'plug' | 'jack' | 'cap' | 'hood' | 'label';
+
+export interface Check {
+  readonly id: string;
+  readonly text: string;
+}
+
+/**
+ * One thing done at a bench. Which operations make up an end is decided by `only`; in what order, by
+ * the facts that they need, make and are blocked by.
+ */
+export interface Operation {
+  readonly id: string;
+  readonly kind: OperationKind;
+  readonly part?: PartId;
+  readonly layer?: 'jacket' | 'foil' | 'pairs' | 'conductors';
+  /** Only for ends where all of these hold; always, if empty. */
+  readonly only: readonly ('shielded' | 'foil-unused' | 'boot')[];
+  readonly needs: readonly Fact[];
+  readonly makes: readonly Fact[];
+  /** Facts after which it can't be done any more. */
+  readonly blockedBy: readonly Fact[];
+  readonly irreversible: boolean;
+  /** What to do, in one or two short sentences; {scheme}, {strip} and {exposed} are filled in. */
+  readonly instruction: string;
+  readonly why: string;
+  readonly checks: readonly Check[];
+  readonly tools: readonly string[];
+  readonly seconds: number;
+  /** 0 is the outermost layer: the preference is to work from the outside in. */
+  readonly depth: number;
+  /** How to go on if it was left out until it was too late. */
+  readonly wayBack?: string;
+}

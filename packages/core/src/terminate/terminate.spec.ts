@@ -1,0 +1,204 @@
+import { CABLES, CONNECTORS } from '../catalogue';
+import { followPlan, tickKeys } from './follow-plan';
+import type { Operation } from './operation';
+import { operationsFor, planTermination, type TerminationTask } from './plan-termination';
+import { solveOrder } from './solve-order';
+
+const task = (rest: Partial<TerminationTask> = {}): TerminationTask => ({
+  cable: 'cat6-uutp-solid',
+  connector: 'plug-8p8c',
+  scheme: 'T568B',
+  otherEnd: 'made',
+  ...rest,
+});
+
+const everyTask = CABLES.flatMap((cable) =>
+  CONNECTORS.flatMap((part) =>
+    (['bare', 'made'] as const).map((otherEnd) =>
+      task({ cable: cable.id, connector: part.id, otherEnd }),
+    ),
+  ),
+);
+
+/** Acts a plan out on a cable's end, knowing only what goes over what. */
+function actOut(kinds: readonly string[]): string | null {
+  const at = (kind: string) => kinds.indexOf(kind);
+  const before = (first: string, then: string) =>
+    at(first) < 0 || at(then) < 0 || at(first) < at(then);
+  const rules: [string, string][] = [
+    ['thread-on boot', 'crimp plug'],
+    ['strip', 'untwist'],
+    ['strip', 'order'],
+    ['untwist', 'order'],
+    ['order', 'trim'],
+    ['trim', 'insert plug'],
+    ['insert plug', 'check plug'],
+    ['check plug', 'crimp plug'],
+    ['insert jack', 'check jack'],
+    ['check jack', 'press jack'],
+    ['press jack', 'close cap'],
+    ['close cap', 'close hood'],
+    ['crimp plug', 'close boot'],
+    ['fold', 'insert plug'],
+    ['cut', 'insert plug'],
+    ['fold', 'close hood'],
+  ];
+  const broken = rules.find(([first, then]) => !before(first, then));
+  return broken ? `${broken[0]} after ${broken[1]}` : null;
+}
+
+describe('planTermination', () => {
+  it('either makes an end or refuses it with reasons, for every cable and connector', () => {
+    let made = 0;
+    for (const row of everyTask) {
+      const plan = planTermination(row);
+      const name = `${row.cable} ${row.connector}`;
+      expect(plan.fit.ok)
+        .withContext(name)
+        .toBe(plan.steps.length > 0);
+      expect(plan.fit.ok)
+        .withContext(name)
+        .toBe(plan.fit.problems.length === 0);
+      for (const problem of plan.fit.problems)
+        expect(Object.values(problem).every((text) => text.length > 0)).toBeTrue();
+      if (plan.fit.ok) made += 1;
+      const kinds = plan.steps.map((step) =>
+        step.part && step.operation !== 'order' ? `${step.operation} ${step.part}` : step.operation,
+      );
+      expect(actOut(kinds)).withContext(name).toBeNull();
+    }
+    expect(made).toBeGreaterThan(30);
+  });
+
+  it('offers a plug and a jack for every solid cable, and a plug for every patch cable', () => {
+    for (const cable of CABLES) {
+      const fits = (family: string) =>
+        CONNECTORS.some(
+          (part) =>
+            part.family === family &&
+            planTermination(task({ cable: cable.id, connector: part.id })).fit.ok,
+        );
+      expect(fits('modular-plug')).withContext(cable.id).toBeTrue();
+      expect(fits('punch-down-jack'))
+        .withContext(cable.id)
+        .toBe(cable.stranding === 'solid');
+    }
+  });
+
+  it('says by how much a cable does not fit, and what would', () => {
+    const { fit } = planTermination(task({ cable: 'cat6a-uutp-solid' }));
+    expect(fit.problems[0]).toEqual({
+      what: 'Jacket against the entry',
+      have: '7.6 mm',
+      need: '4.8 mm to 6.5 mm',
+      suggestion: 'Use “8P8C plug, large entry”.',
+    });
+  });
+
+  it('stops for a check right before every crimp and punch', () => {
+    for (const row of everyTask)
+      planTermination(row).steps.forEach((step, index, steps) => {
+        if (step.operation === 'crimp' || step.operation === 'press')
+          expect(steps[index - 1]?.checks.length).toBeGreaterThan(0);
+      });
+  });
+
+  it('says why the boot goes on now, only while it can’t come from the other end', () => {
+    const why = (otherEnd: 'bare' | 'made') =>
+      planTermination(task({ otherEnd })).steps.find((step) => step.part === 'boot')?.why;
+    expect(why('made')).toMatch(/After “Crimp with one full stroke” it can’t go on any more/);
+    expect(why('bare')).not.toMatch(/can’t go on any more/);
+  });
+
+  it('cuts the conductors 13 mm from the jacket', () => {
+    const [jacket, conductors] = planTermination(task()).cuts;
+    expect((jacket?.fromEndMm ?? 0) - (conductors?.fromEndMm ?? 0)).toBe(13);
+    expect(jacket?.fromDatumMm).toBe(13);
+  });
+
+  it('deals with the foil as the connector needs it', () => {
+    const kinds = (cable: string, connector: string) =>
+      planTermination(task({ cable, connector })).steps.map((step) => step.id);
+    expect(kinds('cat5e-futp-solid', 'plug-8p8c-shielded')).toContain('fold-foil');
+    expect(kinds('cat5e-futp-solid', 'plug-8p8c')).toContain('cut-foil');
+    expect(kinds('cat5e-uutp-solid', 'plug-8p8c')).not.toContain('cut-foil');
+  });
+});
+
+describe('solveOrder', () => {
+  const operation = (id: string, rest: Partial<Operation> = {}): Operation => ({
+    id,
+    kind: 'check',
+    only: [],
+    needs: [],
+    makes: [id],
+    blockedBy: [],
+    irreversible: false,
+    instruction: '',
+    why: '',
+    checks: [],
+    tools: [],
+    seconds: 0,
+    depth: 0,
+    ...rest,
+  });
+  const ids = (operations: Operation[]) => solveOrder(operations)?.map((row) => row.id);
+
+  it('puts a part on before what blocks it, whatever the order of the rows', () => {
+    const crimp = operation('crimp');
+    const boot = operation('boot', { blockedBy: ['crimp'], depth: 3 });
+    expect(ids([crimp, boot])).toEqual(['boot', 'crimp']);
+    expect(ids([boot, crimp])).toEqual(['boot', 'crimp']);
+  });
+
+  it('works from the outer layer in, and keeps a tool in the hand', () => {
+    const cutter = { tools: ['cutter'] };
+    const order = ids([
+      operation('a', { ...cutter, depth: 1 }),
+      operation('b', { tools: ['pliers'], depth: 1 }),
+      operation('c', { ...cutter, depth: 1 }),
+      operation('outer', { depth: 0 }),
+    ]);
+    expect(order?.[0]).toBe('outer');
+    expect(Math.abs((order?.indexOf('a') ?? 0) - (order?.indexOf('c') ?? 0))).toBe(1);
+  });
+
+  it('knows when there is no order', () => {
+    const a = operation('a', { needs: ['b'] });
+    const b = operation('b', { needs: ['a'] });
+    expect(solveOrder([a, b])).toBeNull();
+  });
+});
+
+describe('followPlan', () => {
+  const keys = (row = task()) => planTermination(row).steps.flatMap(tickKeys);
+
+  it('goes through every step to a made end, one tick at a time', () => {
+    const ticked = new Set<string>();
+    expect(followPlan(task(), ticked).state).toBe('bare');
+    for (const key of keys()) {
+      const progress = followPlan(task(), ticked);
+      expect(progress.nextKey).toBe(key);
+      ticked.add(key);
+    }
+    const progress = followPlan(task(), ticked);
+    expect(progress.state).toBe('made');
+    expect(progress.next).toBeNull();
+  });
+
+  it('tells at once that the boot was forgotten, and the way back', () => {
+    const ticked = new Set(keys().filter((key) => key !== 'thread-boot'));
+    const { late, next } = followPlan(task(), ticked);
+    expect(late.map((part) => part.part)).toEqual(['boot']);
+    expect(late[0]?.sentence).toMatch(/other end if that is still bare/);
+    expect(next).toBeNull();
+    expect(followPlan(task({ otherEnd: 'bare' }), ticked).late).toEqual([]);
+  });
+
+  it('has an operation behind every step', () => {
+    for (const row of everyTask) {
+      const known = new Set(operationsFor(row).map((operation) => operation.id));
+      for (const step of planTermination(row).steps) expect(known.has(step.id)).toBeTrue();
+    }
+  });
+});

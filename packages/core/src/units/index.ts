@@ -1,0 +1,3 @@
+export { formatLength, type UnitSystem } from './format-length';
+export { METRES_PER, type LengthUnit } from './length-unit';
+export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';

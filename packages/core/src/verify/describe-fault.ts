@@ -1,0 +1,233 @@
+import { conductor, conductorAt, type Contact } from '../catalogue';
+import type { End, Wiring } from '../link';
+import type { Fault, FaultKind } from './fault';
+
+export interface Action {
+  readonly end: End | 'either';
+  readonly sentence: string;
+}
+
+interface Wording {
+  readonly title: string;
+  readonly sentence: (fault: Fault, wiring: Wiring) => string;
+  readonly action: (fault: Fault, wiring: Wiring) => Action;
+}
+
+const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+
+/** How each kind of fault is told and mended: the title, one sentence, and what to do. */
+export const WORDING: Readonly<Record<FaultKind, Wording>> = {
+  open: {
+    title: 'Open',
+    sentence: (fault, wiring) => {
+      const [near, far] = [fault.near[0] as Contact, fault.far[0] as Contact];
+      if (fault.near.length > 1) return 'Nothing goes through: every conductor is open.';
+      const which = `${capital(named(near, 'near', wiring))}${ofPair(fault)}`;
+      return near === far
+        ? `${which} is open: it does not reach the far end.`
+        : `${which} is open: near ${near} does not reach far ${far}.`;
+    },
+    action: (fault, wiring) =>
+      fault.near.length > 1
+        ? {
+            end: 'either',
+            sentence:
+              'Check that the remote is on this cable and both ends are seated. If so, the cable is cut: find the place with reflectometry.',
+          }
+        : {
+            end: fault.end,
+            sentence: `Seat ${contactsAt(fault, wiring)} again, first at the end you stand at, then at the other. If it stays open, find the break with reflectometry.`,
+          },
+  },
+  short: {
+    title: 'Short',
+    sentence: (fault, wiring) =>
+      `${shortedContacts(fault, wiring)} are shorted together${withinPair(fault)}${place(fault)}.`,
+    action: (fault) => ({
+      end: fault.end,
+      sentence:
+        fault.end === 'either'
+          ? 'Look at both ends for a stray strand or a cut insulation. If both are clean, the cable is crushed or pierced: find the place with reflectometry.'
+          : `Look at the ${fault.end} end for a stray strand or a cut insulation, and remake it.`,
+    }),
+  },
+  'reversed-pair': {
+    title: 'Reversed pair',
+    sentence: (fault, wiring) =>
+      `Pair ${fault.pairs.join()} is reversed: ${namesAt(fault, wiring)} are swapped, ${arrivals(fault)}.`,
+    action: remake,
+  },
+  'crossed-pairs': {
+    title: 'Crossed pairs',
+    sentence: (fault, wiring) =>
+      `Pairs ${list(fault.pairs.map(String))} are crossed: ${arrivals(fault)}${mixedSchemes(fault, wiring)}.`,
+    action: (fault, wiring) =>
+      mixedSchemes(fault, wiring)
+        ? {
+            end: 'either',
+            sentence: `Read the colours at both ends. Remake the end that does not follow ${wiring.scheme.near}.`,
+          }
+        : remake(fault, wiring),
+  },
+  miswire: {
+    title: 'Miswire',
+    sentence: (fault, wiring) =>
+      fault.near.length === 2
+        ? `${capital(namesAt(fault, wiring))} are swapped: ${arrivals(fault)}.`
+        : `${capital(COUNT[fault.near.length] ?? '')} conductors are in the wrong places: ${arrivals(fault)}.`,
+    action: remake,
+  },
+  rollover: {
+    title: 'Upside down',
+    sentence: (fault) =>
+      `${fault.end === 'either' ? 'One end' : `The ${fault.end} end`} is made upside down: ${arrivals(fault)}.`,
+    action: (fault) => ({
+      end: fault.end,
+      sentence:
+        fault.end === 'either'
+          ? 'Read the colours at both ends with the latch the same way. Remake the end that runs backwards.'
+          : `Remake the ${fault.end} end with the latch the other way.`,
+    }),
+  },
+  'split-pair': {
+    title: 'Split pair',
+    sentence: (fault) =>
+      fault.pairs.length === 1
+        ? `Pair ${fault.pairs.join()} (contacts ${fault.near.join('-')}) is split: its two conductors are not twisted together. Another pair must be split with it.`
+        : `Pairs ${list(fault.pairs.map(String))} are split: every contact reaches its number, but the conductors on ${list(pairContacts(fault))} are not twisted together.`,
+    action: (_, { scheme }) => ({
+      end: 'either',
+      sentence:
+        scheme.near === scheme.far
+          ? `Remake both ends to ${scheme.near}, colour by colour: the same slip was made at both.`
+          : `Remake the near end to ${scheme.near} and the far end to ${scheme.far}, colour by colour.`,
+    }),
+  },
+  'shield-open': {
+    title: 'Shield open',
+    sentence: () => 'The shield does not go through.',
+    action: () => ({
+      end: 'either',
+      sentence: 'Check at both ends that foil and drain wire touch the connector’s shell.',
+    }),
+  },
+  'shield-short': {
+    title: 'Shield joined',
+    sentence: (fault, wiring) =>
+      `The shield is joined to ${list(conductorsOnly(fault, wiring))}${place(fault)}.`,
+    action: (fault) => ({
+      end: fault.end,
+      sentence: `Look ${fault.end === 'either' ? 'at both ends' : `at the ${fault.end} end`} for drain wire or foil that touches a contact, and trim it back.`,
+    }),
+  },
+  'shield-unexpected': {
+    title: 'Shield not expected',
+    sentence: () => 'The shield goes through, and this link should have none.',
+    action: () => ({
+      end: 'either',
+      sentence:
+        'Check that this is the cable in the schedule. Two bonded racks can also join the shells.',
+    }),
+  },
+};
+
+/** "white-green (3)", or "the shield". */
+export function named(contact: Contact, end: End, wiring: Wiring): string {
+  const wire = conductorAt(wiring.scheme[end], contact);
+  return wire ? `${conductor(wire).name} (${contact})` : 'the shield';
+}
+
+/** "a", "a and b", "a, b and c". */
+export function list(items: readonly string[]): string {
+  return items.length < 2
+    ? items.join('')
+    : `${items.slice(0, -1).join(', ')} and ${items.at(-1) ?? ''}`;
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+function remake(fault: Fault, wiring: Wiring): Action {
+  const { near, far } = wiring.scheme;
+  const clue = fault.near
+    .map((contact, index) => {
+      const wire = conductorAt(near, contact);
+      return wire ? `${conductor(wire).name} on ${fault.far[index] ?? ''}` : '';
+    })
+    .filter(Boolean);
+  const names = namesAt(fault, wiring);
+  const schemes = near === far ? near : `${near} at the near end, ${far} at the far end`;
+  return {
+    end: 'either',
+    sentence:
+      near === far && fault.near.length === 2
+        ? `Read the colours at both ends. Remake the end where ${names} are swapped (${list(clue)}).`
+        : `Read the colours at both ends against ${schemes}. Remake the one that differs: ${names}.`,
+  };
+}
+
+function namesAt(fault: Fault, { scheme }: Wiring): string {
+  return list(
+    fault.near.map((contact) => {
+      const wire = conductorAt(scheme.near, contact);
+      return wire ? conductor(wire).name : 'the shield';
+    }),
+  );
+}
+
+function contactsAt(fault: Fault, wiring: Wiring): string {
+  const [near, far] = [fault.near[0] as Contact, fault.far[0] as Contact];
+  return near === far ? named(near, 'near', wiring) : `near ${near} and far ${far}`;
+}
+
+function arrivals(fault: Fault): string {
+  return list(
+    fault.near.map((near, index) => `near ${near} arrives at far ${fault.far[index] ?? ''}`),
+  );
+}
+
+function shortedContacts(fault: Fault, wiring: Wiring): string {
+  const same = fault.near.join() === fault.far.join();
+  const near = fault.near.map((contact) => named(contact, 'near', wiring));
+  if (same || fault.far.length === 0) return capital(list(near));
+  if (fault.near.length === 0)
+    return capital(list(fault.far.map((contact) => named(contact, 'far', wiring))));
+  return `Near ${list([...fault.near])} and far ${list([...fault.far])}`;
+}
+
+function conductorsOnly(fault: Fault, wiring: Wiring): string[] {
+  const near = fault.near.filter((contact) => contact !== 'S');
+  const [contacts, end] = near.length > 0 ? [near, 'near' as const] : [fault.far, 'far' as const];
+  const wires = contacts.filter((contact) => contact !== 'S');
+  return wires.length > 0
+    ? wires.map((contact) => named(contact, end, wiring))
+    : ['the shell of the other end'];
+}
+
+function ofPair({ pairs }: Fault): string {
+  return pairs.length === 1 ? `, pair ${pairs.join()},` : '';
+}
+
+function withinPair({ pairs, near, far }: Fault): string {
+  return pairs.length === 1 && Math.max(near.length, far.length) === 2
+    ? ` within pair ${pairs.join()}`
+    : '';
+}
+
+function place({ end }: Fault): string {
+  return end === 'either' ? '' : `, on the ${end} side of the break`;
+}
+
+function mixedSchemes({ pairs }: Fault, { scheme }: Wiring): string {
+  return pairs.join() === '2,3' && scheme.near === scheme.far
+    ? ', as if one end followed T568A and the other T568B'
+    : '';
+}
+
+function pairContacts({ near, pairs }: Fault): string[] {
+  const inPairs = ['12', '36', '45', '78'].filter(([a, b]) =>
+    near.some((contact) => contact === a || contact === b),
+  );
+  return inPairs.slice(0, Math.max(pairs.length, 1)).map((pair) => [...pair].join('-'));
+}

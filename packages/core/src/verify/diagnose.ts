@@ -1,0 +1,151 @@
+import { WIRE_CONTACTS, type Contact } from '../catalogue';
+import { canonicalReading, type Reading, type Wiring } from '../link';
+import { arrangementOf, type Arrangement } from './arrangement';
+import { WORDING, list, type Action } from './describe-fault';
+import { explainWiring, type WiringExplanation } from './explain-wiring';
+import type { Fault } from './fault';
+import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
+import { tester, type Blindness, type TesterId } from './tester';
+
+export interface TestResult {
+  readonly wiring: Wiring;
+  readonly tester: TesterId;
+  readonly nets: Reading;
+  /** Contact pairs that a pairing tester reports as split. */
+  readonly splitPairs: readonly (readonly [Contact, Contact])[];
+}
+
+export type Unseen = Blindness | 'order-behind-short' | 'order-of-opens';
+
+export interface DescribedFault extends Fault {
+  readonly title: string;
+  readonly sentence: string;
+}
+
+export interface Diagnosis {
+  readonly verdict: 'pass' | 'fail' | 'unproven';
+  readonly arrangement: Arrangement;
+  /** The whole result in one sentence. */
+  readonly summary: string;
+  readonly faults: readonly DescribedFault[];
+  readonly actions: readonly Action[];
+  /** What this result can't tell, by kind and in words. */
+  readonly unseen: readonly Unseen[];
+  readonly unseenNotes: readonly string[];
+}
+
+const UNSEEN_NOTE: Readonly<Partial<Record<Unseen, string>>> = {
+  'split-pair': 'This tester can’t see split pairs: order and shorts are checked, pairing is not.',
+  'high-resistance': 'A poor joint that still conducts shows as good.',
+  intermittent: 'A contact that opens when the cable is moved shows only while it is moved.',
+  performance: 'Continuity says nothing about speed: that takes a certification measurement.',
+};
+
+/**
+ * What is wrong with a link, from one reading: the fewest faults that explain it, each in a
+ * sentence, and what to do. Applying the faults to the good link (applyFaults) gives the reading
+ * back.
+ *
+ * The reading must name each contact at most once; a contact that it does not name is joined to
+ * nothing.
+ */
+export function diagnose(result: TestResult): Diagnosis {
+  const { wiring } = result;
+  const explanation = explainWiring(result.nets, wiring);
+  const shorts = shortFaults(result.nets, explanation, wiring);
+  const faults = [
+    ...wiringFaults(explanation.map, wiring),
+    ...openFaults(explanation, wiring),
+    ...shorts,
+    ...splitFaults(result.splitPairs, explanation.map, wiring),
+  ];
+  const { blindTo } = tester(result.tester);
+  const pairingUnproven = blindTo.includes('split-pair');
+  const verdict = faults.length > 0 ? 'fail' : pairingUnproven ? 'unproven' : 'pass';
+  const arrangement = arrangementOf(explanation);
+  const hidden = hiddenByFaults(shorts, explanation);
+  const unseen: Unseen[] = [...blindTo, ...hidden.map(({ kind }) => kind)];
+  return {
+    verdict,
+    arrangement,
+    summary: summarise(verdict, arrangement, faults),
+    faults: faults.map((fault) => ({
+      ...fault,
+      title: WORDING[fault.kind].title,
+      sentence: WORDING[fault.kind].sentence(fault, wiring),
+    })),
+    actions: actionsFor(faults, wiring, verdict),
+    unseen: [...new Set(unseen)],
+    unseenNotes: [
+      ...blindTo.flatMap((kind) => UNSEEN_NOTE[kind] ?? []),
+      ...hidden.map(({ note }) => note),
+    ],
+  };
+}
+
+/** Whether a reading shows exactly what the other shows. */
+export function sameReading(a: Reading, b: Reading): boolean {
+  return JSON.stringify(canonicalReading(a)) === JSON.stringify(canonicalReading(b));
+}
+
+const ARRANGEMENT_NAME: Readonly<Record<Arrangement, string>> = {
+  straight: 'straight',
+  crossover: 'crossover',
+  'full-crossover': 'full crossover',
+  rollover: 'rollover',
+  irregular: 'irregular',
+  none: 'not known',
+};
+
+function summarise(
+  verdict: Diagnosis['verdict'],
+  arrangement: Arrangement,
+  faults: readonly Fault[],
+): string {
+  const order = ARRANGEMENT_NAME[arrangement];
+  if (verdict === 'pass') return `Good: ${order}, no opens, no shorts, no split pairs.`;
+  if (verdict === 'unproven') return `Order and shorts verified (${order}), pairing not.`;
+  return faults.length === 1 ? 'One fault found.' : `${faults.length} faults found.`;
+}
+
+function actionsFor(
+  faults: readonly Fault[],
+  wiring: Wiring,
+  verdict: Diagnosis['verdict'],
+): Action[] {
+  if (verdict === 'unproven')
+    return [
+      {
+        end: 'either',
+        sentence:
+          'To verify pairing, test with a tester that measures crosstalk, or read the colours pair by pair at both ends.',
+      },
+    ];
+  const all = faults.map((fault) => WORDING[fault.kind].action(fault, wiring));
+  return all.filter(
+    (action, index) => all.findIndex((other) => other.sentence === action.sentence) === index,
+  );
+}
+
+/** Orders that could hide behind a short or among opens, which no continuity test can settle. */
+function hiddenByFaults(
+  shorts: readonly Fault[],
+  { map, intact }: WiringExplanation,
+): { readonly kind: Unseen; readonly note: string }[] {
+  const behind = shorts.filter((fault) => fault.near.filter((near) => intact.has(near)).length > 1);
+  const opens = WIRE_CONTACTS.filter((contact) => map.has(contact) && !intact.has(contact));
+  return [
+    ...behind.map((fault) => ({
+      kind: 'order-behind-short' as const,
+      note: `While ${list([...fault.near])} are shorted, their order can’t be seen: test again after the repair.`,
+    })),
+    ...(opens.length > 1
+      ? [
+          {
+            kind: 'order-of-opens' as const,
+            note: `While ${list(opens)} are open, their order can’t be seen: test again after the repair.`,
+          },
+        ]
+      : []),
+  ];
+}
