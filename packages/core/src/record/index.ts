@@ -1,5 +1,6 @@
 export {
   LINK_STATES,
+  STATE_NAME,
   THREADING_LIMIT_M,
   diagnosisNow,
   linkStanding,

@@ -162,3 +162,15 @@ function nextThing(
       return say('record', 'This link is proven. Print its record.');
   }
 }
+
+/** Each state in the words that people read. */
+export const STATE_NAME: Readonly<Record<LinkState, string>> = {
+  'does-not-fit': 'Does not fit',
+  planned: 'Planned',
+  'half-made': 'Half made',
+  made: 'Made, not tested',
+  remade: 'Remade, test again',
+  fail: 'Fault',
+  unproven: 'Pairing unproven',
+  pass: 'Proven',
+};

@@ -1,3 +1,4 @@
+export { CAUTIONS } from './caution';
 export {
   followPlan,
   isFixed,

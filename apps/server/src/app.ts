@@ -1,0 +1,99 @@
+import { join } from 'node:path';
+import { openApi } from '@near-spoke/contract/openapi';
+import compression from 'compression';
+import { sql } from 'drizzle-orm';
+import express, { Router, type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { catalogueRouter } from './catalogue/router';
+import type { Database } from './db/database';
+import { answerErrors, answerUnknown } from './http/answer-errors';
+import { linksRouter } from './links/router';
+import { scheduleRouter } from './links/schedule-router';
+import { readingsRouter } from './readings/router';
+import { recordRouter } from './record/router';
+import { sitesRouter } from './sites/router';
+import { terminateRouter } from './terminate/router';
+import { ticksRouter } from './ticks/router';
+import { verifyRouter } from './verify/router';
+
+export interface AppOptions {
+  readonly db: Database;
+  readonly logger: Logger;
+  readonly version: string;
+  /** The folder of the built web app; without it the server answers the API alone. */
+  readonly webRoot?: string;
+}
+
+const JSON_LIMIT = '8mb';
+
+export function createApp({ db, logger, version, webRoot }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        directives: {
+          'upgrade-insecure-requests': null,
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'font-src': ["'self'"],
+        },
+      },
+    }),
+  );
+  app.use(compression());
+  app.use(pinoHttp({ logger, customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error') }));
+  app.use('/api', apiRouter(db, version));
+  if (webRoot) serveWeb(app, webRoot);
+  app.use(answerErrors);
+  return app;
+}
+
+function apiRouter(db: Database, version: string): Router {
+  const api = Router();
+  const description = openApi(version);
+  api.use((_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.get('/health', async (_request, response) => {
+    await db.execute(sql`select 1`);
+    response.json({ status: 'ok', version });
+  });
+  api.get('/openapi.json', (_request, response) => {
+    response.json(description);
+  });
+  api.use(express.json({ limit: JSON_LIMIT }));
+  api.use(
+    sitesRouter(db),
+    scheduleRouter(db),
+    linksRouter(db),
+    readingsRouter(db),
+    ticksRouter(db),
+    recordRouter(db),
+    verifyRouter(),
+    terminateRouter(),
+    catalogueRouter(),
+    answerUnknown,
+  );
+  return api;
+}
+
+/** The web app; every path that is not a file is one of its pages. */
+function serveWeb(app: Express, webRoot: string): void {
+  const hashed = /-[A-Z0-9]{8}\.(js|css|woff2)$/;
+  app.use(
+    express.static(webRoot, {
+      index: false,
+      setHeaders: (response, path) => {
+        const lasting = hashed.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache';
+        response.setHeader('Cache-Control', lasting);
+      },
+    }),
+  );
+  app.get('/{*path}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
+  });
+}

@@ -1,0 +1,108 @@
+import type { Diagnosis } from '@near-spoke/core/verify';
+import type { Net, Waypoint } from '@near-spoke/core/link';
+import { sql } from 'drizzle-orm';
+import {
+  bigserial,
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core';
+
+const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' });
+
+/** What people edit: a version on each row, and put away rather than deleted. */
+const edited = {
+  version: integer('version').notNull().default(1),
+  createdAt: instant('created_at').notNull().defaultNow(),
+  deletedAt: instant('deleted_at'),
+};
+
+export const sites = pgTable('sites', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  note: text('note').notNull(),
+  defaultScheme: text('default_scheme').$type<'T568A' | 'T568B'>().notNull(),
+  schemeReason: text('scheme_reason').notNull(),
+  units: text('units').$type<'metric' | 'imperial'>().notNull(),
+  ...edited,
+});
+
+export const links = pgTable(
+  'links',
+  {
+    id: uuid('id').primaryKey(),
+    siteId: uuid('site_id')
+      .notNull()
+      .references(() => sites.id),
+    place: bigserial('place', { mode: 'number' }).notNull(),
+    label: text('label').notNull(),
+    hub: text('hub').notNull(),
+    nearPlace: text('near_place').notNull(),
+    nearConnector: text('near_connector').notNull(),
+    nearScheme: text('near_scheme').$type<'T568A' | 'T568B'>().notNull(),
+    farPlace: text('far_place').notNull(),
+    farConnector: text('far_connector').notNull(),
+    farScheme: text('far_scheme').$type<'T568A' | 'T568B'>().notNull(),
+    cable: text('cable').notNull(),
+    lengthM: doublePrecision('length_m'),
+    route: jsonb('route').$type<Waypoint[]>().notNull(),
+    note: text('note').notNull(),
+    ...edited,
+  },
+  (table) => [
+    uniqueIndex('links_label')
+      .on(table.siteId, table.label)
+      .where(sql`deleted_at is null`),
+    index('links_site').on(table.siteId, table.place),
+  ],
+);
+
+/** Facts: a trigger refuses to change or delete them. */
+export const ticks = pgTable(
+  'ticks',
+  {
+    id: uuid('id').primaryKey(),
+    linkId: uuid('link_id')
+      .notNull()
+      .references(() => links.id),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    end: text('end').$type<'near' | 'far'>().notNull(),
+    key: text('key').notNull(),
+    done: boolean('done').notNull(),
+    at: instant('at').notNull(),
+    author: text('author').notNull(),
+    receivedAt: instant('received_at').notNull().defaultNow(),
+  },
+  (table) => [index('ticks_link').on(table.linkId, table.at, table.seq)],
+);
+
+/** Facts, with the diagnosis that was given when they were taken. */
+export const readings = pgTable(
+  'readings',
+  {
+    id: uuid('id').primaryKey(),
+    linkId: uuid('link_id')
+      .notNull()
+      .references(() => links.id),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    takenAt: instant('taken_at').notNull(),
+    author: text('author').notNull(),
+    note: text('note').notNull(),
+    tester: text('tester').$type<'identifying-remote' | 'pairing'>().notNull(),
+    nearScheme: text('near_scheme').$type<'T568A' | 'T568B'>().notNull(),
+    farScheme: text('far_scheme').$type<'T568A' | 'T568B'>().notNull(),
+    shielded: boolean('shielded').notNull(),
+    nets: jsonb('nets').$type<Net[]>().notNull(),
+    splitPairs: jsonb('split_pairs').$type<[string, string][]>().notNull(),
+    diagnosis: jsonb('diagnosis').$type<Diagnosis>().notNull(),
+    receivedAt: instant('received_at').notNull().defaultNow(),
+  },
+  (table) => [index('readings_link').on(table.linkId, table.takenAt, table.seq)],
+);

@@ -1,0 +1,97 @@
+import {
+  linkList,
+  site as siteSchema,
+  siteList,
+  type LinkSummary,
+  type ReadingInput,
+  type SiteInput,
+  type TickInput,
+} from '@near-spoke/contract';
+import { planTermination, tickKeys } from '@near-spoke/core/terminate';
+import { parseWireMap } from '@near-spoke/core/verify';
+import { SCHEDULE } from './schedule';
+import { STORIES, type Made, type Story, type StoryReading } from './story';
+
+const SITE: SiteInput = {
+  name: 'Skerry Holm ferry terminal',
+  note: 'Comms room C1, gatehouse cabinet G2, linkspan cabinet L3',
+  defaultScheme: 'T568B',
+  schemeReason: 'Nothing asks for T568A but the ticket office, whose old plant has it.',
+};
+
+/** The first working day of the demonstration; one link is worked on every 20 minutes. */
+const FIRST_DAY = Date.UTC(2026, 4, 4, 7, 0);
+const LINK_MINUTES = 20;
+
+/**
+ * Fills an empty server with the demonstration site, over the same HTTP that a user's data takes. A
+ * server that has a site is left alone.
+ */
+export async function loadDemo(url: string): Promise<void> {
+  const { sites } = siteList.parse(await call(url, 'GET', '/api/sites'));
+  if (sites.length > 0) return;
+  const site = siteSchema.parse(await call(url, 'POST', '/api/sites', SITE));
+  await call(url, 'POST', `/api/sites/${site.id}/links/import`, { csv: SCHEDULE });
+  const { links } = linkList.parse(await call(url, 'GET', `/api/sites/${site.id}/links`));
+  for (const [index, link] of links.entries()) {
+    const story = STORIES[link.label];
+    if (story) await tell(url, link, story, FIRST_DAY + index * LINK_MINUTES * 60_000);
+  }
+}
+
+async function tell(url: string, link: LinkSummary, story: Story, start: number): Promise<void> {
+  let at = start;
+  const next = (seconds: number) => new Date((at += seconds * 1000)).toISOString();
+  const tick = (body: TickInput) => call(url, 'POST', `/api/links/${link.id}/ticks`, body);
+  const person = link.hub === 'C1' ? 'tech 1' : 'tech 2';
+  for (const end of ['near', 'far'] as const)
+    for (const { key, seconds } of keysFor(link, end, story[end]))
+      await tick({ end, key, at: next(seconds), author: person });
+  for (const reading of story.readings ?? [])
+    await call(url, 'POST', `/api/links/${link.id}/readings`, {
+      ...toReading(reading),
+      takenAt: next(120),
+      author: person,
+    });
+  if (story.remade) {
+    const key = link[story.remade].connector.startsWith('plug') ? 'crimp' : 'punch';
+    await tick({ end: story.remade, key, at: next(300), author: person });
+  }
+}
+
+function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
+  const { steps } = planTermination({
+    cable: link.cable,
+    connector: link[end].connector,
+    scheme: link[end].scheme,
+    otherEnd: 'made',
+  });
+  const keys = steps.flatMap((step) =>
+    tickKeys(step).map((key) => ({ key, seconds: step.seconds, step: step.id })),
+  );
+  const wanted = {
+    bare: [],
+    begun: keys.slice(0, 4),
+    bootless: keys.filter(({ step }) => step !== 'thread-boot' && step !== 'seat-boot'),
+    made: keys,
+  };
+  return wanted[made];
+}
+
+function toReading({ tester, map, splitPairs, note }: StoryReading): ReadingInput {
+  const parsed = parseWireMap(map);
+  if (!parsed.ok) throw new Error(`${map}: ${parsed.reason}`);
+  const nets = parsed.nets.map(({ near, far }) => ({ near: [...near], far: [...far] }));
+  return { tester, nets, splitPairs: (splitPairs ?? []) as ReadingInput['splitPairs'], note };
+}
+
+async function call(url: string, method: string, path: string, body?: unknown): Promise<unknown> {
+  const response = await fetch(url + path, {
+    method,
+    headers: { 'content-type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+  const answer = await response.text();
+  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${answer}`);
+  return JSON.parse(answer);
+}

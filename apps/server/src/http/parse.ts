@@ -1,0 +1,36 @@
+import type { Request } from 'express';
+import { z } from 'zod';
+import { ProblemError, notFound } from './problem-error';
+
+/** The body as the schema wants it; else 422 with the path of each bad field. */
+export function parseBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
+  const parsed = schema.safeParse(request.body ?? undefined);
+  if (parsed.success) return parsed.data;
+  const errors = parsed.error.issues.flatMap((issue) => {
+    const names = issue.code === 'unrecognized_keys' ? issue.keys : [null];
+    return names.map((name) => ({
+      path: [...issue.path, ...(name === null ? [] : [name])].map(String).join('.'),
+      reason: name === null ? issue.message : 'is not a known field',
+    }));
+  });
+  throw new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
+}
+
+/** An id from the path. One that can't be an id names nothing. */
+export function parseId(request: Request, what: string): string {
+  const parsed = z.uuid().safeParse(request.params['id']);
+  if (!parsed.success) throw notFound(what);
+  return parsed.data.toLowerCase();
+}
+
+/** An optional version from the query of a delete. */
+export function parseVersion(request: Request): number | undefined {
+  const text = request.query['version'];
+  if (text === undefined) return undefined;
+  const parsed = z.coerce.number().pipe(z.int().positive()).safeParse(text);
+  if (!parsed.success)
+    throw new ProblemError(422, 'Not valid', 'The query is not right.', {
+      errors: [{ path: 'version', reason: 'is not a version number' }],
+    });
+  return parsed.data;
+}

@@ -1,0 +1,36 @@
+import type { Problem } from '@near-spoke/contract';
+
+type Detail = Partial<Pick<Problem, 'errors' | 'cells' | 'current'>>;
+
+/** A refusal that the client can act on; becomes a problem document. */
+export class ProblemError extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+    readonly more: Detail = {},
+  ) {
+    super(detail);
+  }
+
+  toProblem(): Problem {
+    return {
+      type: 'about:blank',
+      title: this.title,
+      status: this.status,
+      detail: this.message,
+      ...this.more,
+    };
+  }
+}
+
+export const notFound = (what: string) =>
+  new ProblemError(404, 'Not found', `There is no such ${what}.`);
+
+export const staleVersion = (what: string, current: unknown) =>
+  new ProblemError(
+    409,
+    'Changed meanwhile',
+    `This ${what} was changed by someone else. Look at what is stored now, and save again.`,
+    { current },
+  );

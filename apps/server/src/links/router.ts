@@ -1,0 +1,47 @@
+import { linkInput, linkPatch } from '@near-spoke/contract';
+import { hubOf } from '@near-spoke/core/link';
+import { Router } from 'express';
+import type { Database } from '../db/database';
+import { parseBody, parseId, parseVersion } from '../http/parse';
+import { ProblemError } from '../http/problem-error';
+import { getSite } from '../sites/repository';
+import { createLink, getLink, listLinks, removeLink, restoreLink, updateLink } from './repository';
+import { summarise } from './standing';
+
+export function linksRouter(db: Database): Router {
+  const router = Router();
+  const one = async (link: Awaited<ReturnType<typeof getLink>>) => (await summarise(db, [link]))[0];
+
+  router.get('/sites/:id/links', async (request, response) => {
+    const site = await getSite(db, parseId(request, 'site'));
+    response.json({ links: await summarise(db, await listLinks(db, site.id)) });
+  });
+  router.post('/sites/:id/links', async (request, response) => {
+    const site = await getSite(db, parseId(request, 'site'));
+    const { id, ...input } = parseBody(linkInput, request);
+    const link = { ...input, hub: input.hub ?? hubOf(input.near.place) };
+    response.status(201).json(await one(await createLink(db, site.id, link, id)));
+  });
+  router.get('/links/:id', async (request, response) => {
+    response.json(await one(await getLink(db, parseId(request, 'link'))));
+  });
+  router.patch('/links/:id', async (request, response) => {
+    const current = await getLink(db, parseId(request, 'link'));
+    const patch = parseBody(linkPatch, request);
+    const { lengthM, route } = { ...current, ...patch };
+    const last = route.at(-1);
+    if (lengthM !== null && last && last.atM > lengthM)
+      throw new ProblemError(422, 'Not valid', `“${last.name}” lies beyond the far end.`, {
+        errors: [{ path: patch.route ? 'route' : 'lengthM', reason: 'the route is longer' }],
+      });
+    response.json(await one(await updateLink(db, current, patch)));
+  });
+  router.delete('/links/:id', async (request, response) => {
+    await removeLink(db, parseId(request, 'link'), parseVersion(request));
+    response.status(204).end();
+  });
+  router.post('/links/:id/restore', async (request, response) => {
+    response.json(await one(await restoreLink(db, parseId(request, 'link'))));
+  });
+  return router;
+}

@@ -1,0 +1,39 @@
+import type { Link } from '@near-spoke/contract';
+import type { Link as CoreLink } from '@near-spoke/core/link';
+import type { links } from '../db/schema';
+
+type Row = typeof links.$inferSelect;
+type Fields = Omit<typeof links.$inferInsert, 'id' | 'siteId' | 'place'>;
+
+export function toLink(row: Row): Link {
+  return {
+    id: row.id,
+    siteId: row.siteId,
+    label: row.label,
+    hub: row.hub,
+    near: { place: row.nearPlace, connector: row.nearConnector, scheme: row.nearScheme },
+    far: { place: row.farPlace, connector: row.farConnector, scheme: row.farScheme },
+    cable: row.cable,
+    lengthM: row.lengthM,
+    route: row.route,
+    note: row.note,
+    version: row.version,
+  };
+}
+
+export function toRow(link: CoreLink): Fields {
+  return {
+    label: link.label,
+    hub: link.hub,
+    nearPlace: link.near.place,
+    nearConnector: link.near.connector,
+    nearScheme: link.near.scheme,
+    farPlace: link.far.place,
+    farConnector: link.far.connector,
+    farScheme: link.far.scheme,
+    cable: link.cable,
+    lengthM: link.lengthM,
+    route: [...link.route],
+    note: link.note,
+  };
+}

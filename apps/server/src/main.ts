@@ -1,0 +1,1 @@
+export { serve, type ServeOptions } from './serve';

@@ -1,0 +1,89 @@
+import type { Reading, readingInput } from '@near-spoke/contract';
+import type { Wiring } from '@near-spoke/core/link';
+import type { TakenReading } from '@near-spoke/core/record';
+import type { Diagnosis } from '@near-spoke/core/verify';
+import { asc, desc, eq, inArray } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { z } from 'zod';
+import type { Database } from '../db/database';
+import { readings } from '../db/schema';
+import { refuseOtherFact } from '../http/same-fact';
+
+type Row = typeof readings.$inferSelect;
+
+function toReading(row: Row): Reading {
+  return {
+    id: row.id,
+    linkId: row.linkId,
+    takenAt: row.takenAt.toISOString(),
+    author: row.author,
+    note: row.note,
+    tester: row.tester,
+    wiring: wiringOf(row),
+    nets: row.nets as Reading['nets'],
+    splitPairs: row.splitPairs as Reading['splitPairs'],
+    diagnosis: row.diagnosis as Reading['diagnosis'],
+  };
+}
+
+function wiringOf(row: Row): Wiring {
+  return { scheme: { near: row.nearScheme, far: row.farScheme }, shielded: row.shielded };
+}
+
+export async function listReadings(db: Database, linkId: string): Promise<Reading[]> {
+  const rows = await db
+    .select()
+    .from(readings)
+    .where(eq(readings.linkId, linkId))
+    .orderBy(asc(readings.takenAt), asc(readings.seq));
+  return rows.map(toReading);
+}
+
+export async function latestReadings(
+  db: Database,
+  linkIds: readonly string[],
+): Promise<Map<string, TakenReading>> {
+  if (linkIds.length === 0) return new Map();
+  const rows = await db
+    .selectDistinctOn([readings.linkId])
+    .from(readings)
+    .where(inArray(readings.linkId, [...linkIds]))
+    .orderBy(readings.linkId, desc(readings.takenAt), desc(readings.seq));
+  return new Map(rows.map((row) => [row.linkId, toReading(row)]));
+}
+
+/** Keeps a reading. Sent again with the same id, it is the same reading: a retry is harmless. */
+export async function addReading(
+  db: Database,
+  linkId: string,
+  input: z.output<typeof readingInput>,
+  wiring: Wiring,
+  diagnosis: Diagnosis,
+): Promise<Reading> {
+  const id = input.id ?? v7();
+  await db
+    .insert(readings)
+    .values({
+      id,
+      linkId,
+      takenAt: input.takenAt ? new Date(input.takenAt) : new Date(),
+      author: input.author,
+      note: input.note,
+      tester: input.tester,
+      nearScheme: wiring.scheme.near,
+      farScheme: wiring.scheme.far,
+      shielded: wiring.shielded,
+      nets: input.nets,
+      splitPairs: input.splitPairs,
+      diagnosis,
+    })
+    .onConflictDoNothing({ target: readings.id });
+  const [row] = await db.select().from(readings).where(eq(readings.id, id));
+  const stored = toReading(row as Row);
+  refuseOtherFact(
+    [stored.linkId, stored.tester, stored.nets, stored.splitPairs],
+    [linkId, input.tester, input.nets, input.splitPairs],
+    stored,
+  );
+  return stored;
+}

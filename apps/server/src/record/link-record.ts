@@ -1,0 +1,36 @@
+import type { LinkRecord } from '@near-spoke/contract';
+import { diagnosisNow } from '@near-spoke/core/record';
+import { planTermination } from '@near-spoke/core/terminate';
+import type { Database } from '../db/database';
+import { getLink } from '../links/repository';
+import { summary } from '../links/standing';
+import { listReadings } from '../readings/repository';
+import { getSite } from '../sites/repository';
+import { listTicks } from '../ticks/repository';
+
+/** Everything known of one link, as it stands now. */
+export async function linkRecord(db: Database, id: string): Promise<LinkRecord> {
+  const link = await getLink(db, id);
+  const [site, ticks, readings] = await Promise.all([
+    getSite(db, link.siteId),
+    listTicks(db, id),
+    listReadings(db, id),
+  ]);
+  const latest = readings.at(-1) ?? null;
+  const plan = (end: 'near' | 'far') =>
+    planTermination({
+      cable: link.cable,
+      connector: link[end].connector,
+      scheme: link[end].scheme,
+      otherEnd: 'made',
+    });
+  return {
+    site,
+    link: summary(link, ticks, latest),
+    plans: { near: plan('near'), far: plan('far') } as LinkRecord['plans'],
+    ticks,
+    readings,
+    diagnosis: latest ? (diagnosisNow(link, latest) as LinkRecord['diagnosis']) : null,
+    writtenAt: new Date().toISOString(),
+  };
+}

@@ -1,0 +1,209 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { LinkRecord } from '@near-spoke/contract';
+import { cable, connector, scheme } from '@near-spoke/core/catalogue';
+import { ENDS } from '@near-spoke/core/link';
+import { STATE_NAME } from '@near-spoke/core/record';
+import { tester } from '@near-spoke/core/verify';
+import { formatLength } from '@near-spoke/core/units';
+import PDFDocument from 'pdfkit';
+
+const resolve = createRequire(import.meta.url).resolve;
+const font = (name: string) => readFileSync(resolve(`@fontsource/atkinson-hyperlegible-${name}.woff`));
+const FONTS = {
+  text: font('next/files/atkinson-hyperlegible-next-latin-400-normal'),
+  bold: font('next/files/atkinson-hyperlegible-next-latin-700-normal'),
+  mono: font('mono/files/atkinson-hyperlegible-mono-latin-400-normal'),
+};
+
+const MARGIN = 50;
+const INK = '#1d1a16';
+const QUIET = '#5c554b';
+
+type Page = PDFKit.PDFDocument;
+
+/** The record of one link as an A4 page (or more, if much has happened), black on white. */
+export function recordPdf(record: LinkRecord): Promise<Buffer> {
+  const page = new PDFDocument({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: true,
+    info: { Title: `Record of link ${record.link.label}`, Creator: 'Near Spoke' },
+  });
+  for (const [name, data] of Object.entries(FONTS)) page.registerFont(name, data);
+  const done = collect(page);
+  heading(page, record);
+  facts(page, record);
+  wireMap(page, record);
+  result(page, record);
+  work(page, record);
+  history(page, record);
+  footers(page, record);
+  page.end();
+  return done;
+}
+
+function collect(page: Page): Promise<Buffer> {
+  const chunks: Buffer[] = [];
+  return new Promise((resolvePdf, reject) => {
+    page.on('data', (chunk: Buffer) => chunks.push(chunk));
+    page.on('end', () => resolvePdf(Buffer.concat(chunks)));
+    page.on('error', reject);
+  });
+}
+
+function heading(page: Page, { link, site }: LinkRecord): void {
+  page.font('text').fontSize(10).fillColor(QUIET).text(site.name);
+  page.font('bold').fontSize(26).fillColor(INK).text(link.label);
+  page
+    .font('text')
+    .fontSize(12)
+    .text(`${link.near.place}  to  ${link.far.place}`)
+    .moveDown(0.3);
+  page.font('bold').fontSize(14).text(STATE_NAME[link.state]);
+  rule(page);
+}
+
+function facts(page: Page, { link, site }: LinkRecord): void {
+  const rows: [string, string][] = [
+    ['Cable', cable(link.cable).name],
+    [
+      'Length',
+      link.lengthM === null
+        ? 'not known'
+        : `${formatLength(link.lengthM, site.units)}, as scheduled; not measured here`,
+    ],
+    ...ENDS.map((end): [string, string] => [
+      end === 'near' ? 'Near end' : 'Far end',
+      `${connector(link[end].connector).name}, ${link[end].scheme}, at ${link[end].place}`,
+    ]),
+    ['Hub', link.hub],
+    ...(link.route.length > 0
+      ? [
+          [
+            'Route',
+            link.route
+              .map((point) => `${point.name} (${formatLength(point.atM, site.units)})`)
+              .join(', '),
+          ] as [string, string],
+        ]
+      : []),
+    ...(link.note ? [['Note', link.note] as [string, string]] : []),
+  ];
+  for (const [name, value] of rows) field(page, name, value);
+  rule(page);
+}
+
+/** Contact by contact: the colours at both ends, and what the last test showed. */
+function wireMap(page: Page, { link, readings }: LinkRecord): void {
+  const latest = readings.at(-1);
+  title(page, latest ? 'Wire map, as last tested' : 'Wire map, as intended');
+  const columns = [MARGIN, MARGIN + 60, MARGIN + 150, MARGIN + 300];
+  const row = (cells: readonly string[], face: 'bold' | 'mono') => {
+    const y = page.y;
+    cells.forEach((cell, index) =>
+      page.font(face).fontSize(9.5).text(cell, columns[index], y, { lineBreak: false }),
+    );
+    page.x = MARGIN;
+    page.y = y + 14;
+  };
+  row(['Near', 'Colour', 'Reached at the far end', 'Colour meant for the far contact'], 'bold');
+  const far = scheme(link.far.scheme).conductors;
+  scheme(link.near.scheme).conductors.forEach((colour, index) => {
+    const contact = String(index + 1);
+    const net = latest?.nets.find((group) => group.near.includes(contact as never));
+    const reached = net ? [...net.far].join(' + ') || 'nothing' : 'nothing';
+    row([contact, colour, latest ? reached : '-', `${contact}: ${far[index] ?? ''}`], 'mono');
+  });
+  page.moveDown(0.4);
+  rule(page);
+}
+
+function result(page: Page, { diagnosis, readings }: LinkRecord): void {
+  const latest = readings.at(-1);
+  title(page, 'Result');
+  if (!diagnosis || !latest) {
+    page.font('text').fontSize(10.5).text('Not tested.');
+    rule(page);
+    return;
+  }
+  page.font('bold').fontSize(10.5).text(diagnosis.summary);
+  page.font('text').fontSize(10.5);
+  for (const fault of diagnosis.faults) page.text(`Fault: ${fault.sentence}`);
+  for (const action of diagnosis.actions) page.text(`To do: ${action.sentence}`);
+  page
+    .fillColor(QUIET)
+    .text(`Tested ${when(latest.takenAt)} by ${latest.author}: ${tester(latest.tester).name}.`);
+  for (const note of diagnosis.unseenNotes) page.text(`Not shown by this test: ${note}`);
+  page.fillColor(INK);
+  rule(page);
+}
+
+function work(page: Page, { link, ticks }: LinkRecord): void {
+  title(page, 'Work');
+  for (const end of ENDS) {
+    const { done, total } = link.ends[end];
+    const last = ticks.filter((tick) => tick.end === end).at(-1);
+    const by = last ? `, last ${when(last.at)} by ${last.author}` : '';
+    field(page, end === 'near' ? 'Near end' : 'Far end', `${done} of ${total} steps ticked${by}`);
+  }
+  rule(page);
+}
+
+function history(page: Page, { readings }: LinkRecord): void {
+  if (readings.length < 2) return;
+  title(page, 'Earlier tests');
+  for (const reading of readings.slice(0, -1).reverse())
+    field(
+      page,
+      when(reading.takenAt),
+      `${reading.author}: ${reading.diagnosis.summary}${reading.note ? ` ${reading.note}` : ''}`,
+    );
+}
+
+function footers(page: Page, { link, writtenAt }: LinkRecord): void {
+  const { start, count } = page.bufferedPageRange();
+  for (let index = start; index < start + count; index += 1) {
+    page.switchToPage(index);
+    page.page.margins.bottom = 0;
+    page
+      .font('text')
+      .fontSize(8.5)
+      .fillColor(QUIET)
+      .text(
+        `${link.label}, written ${when(writtenAt)}, page ${index + 1 - start} of ${count}`,
+        MARGIN,
+        page.page.height - 36,
+        { lineBreak: false },
+      );
+  }
+}
+
+function title(page: Page, text: string): void {
+  page.font('bold').fontSize(11).fillColor(INK).text(text, MARGIN).moveDown(0.2);
+}
+
+function field(page: Page, name: string, value: string): void {
+  const y = page.y;
+  page.font('text').fontSize(10).fillColor(QUIET).text(name, MARGIN, y, { width: 110 });
+  page.fillColor(INK).text(value, MARGIN + 115, y, { width: page.page.width - 2 * MARGIN - 115 });
+  page.x = MARGIN;
+}
+
+function rule(page: Page): void {
+  page.moveDown(0.5);
+  page
+    .moveTo(MARGIN, page.y)
+    .lineTo(page.page.width - MARGIN, page.y)
+    .lineWidth(0.5)
+    .strokeColor(QUIET)
+    .stroke();
+  page.moveDown(0.6);
+}
+
+/** "4 May 2026, 08:20 UTC". */
+function when(instant: string): string {
+  const date = new Date(instant);
+  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(date);
+  return `${day}, ${instant.slice(11, 16)} UTC`;
+}

@@ -1,0 +1,62 @@
+import { createServer, type Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import pino from 'pino';
+import { createApp } from './app';
+import { migrateDatabase, openDatabase } from './db/database';
+import { loadDemo } from './demo/load-demo';
+
+export interface ServeOptions {
+  readonly databaseUrl: string;
+  readonly port: number;
+  readonly migrationsFolder: string;
+  readonly version: string;
+  readonly webRoot?: string;
+  /** Fill an empty database with the demonstration site. */
+  readonly demo?: boolean;
+  readonly logLevel?: string;
+}
+
+/**
+ * Migrates, listens on 127.0.0.1 and, if asked, loads the demo. Resolves when all of it is ready.
+ */
+export async function serve(options: ServeOptions): Promise<{ url: string; stop(): Promise<void> }> {
+  const logger = pino({ level: options.logLevel ?? 'warn' });
+  await migrateDatabase(options.databaseUrl, options.migrationsFolder);
+  const { db, close } = openDatabase(options.databaseUrl, (error) =>
+    logger.warn({ error: error.message }, 'A database connection was lost'),
+  );
+  const app = createApp({ db, logger, version: options.version, webRoot: options.webRoot });
+  const server = createServer(app);
+  try {
+    await listen(server, options.port);
+    const { port } = server.address() as AddressInfo;
+    const url = `http://127.0.0.1:${port}`;
+    if (options.demo) await loadDemo(url);
+    return {
+      url,
+      stop: async () => {
+        await closeServer(server);
+        await close();
+      },
+    };
+  } catch (error) {
+    await closeServer(server);
+    await close();
+    throw error;
+  }
+}
+
+function listen(server: Server, port: number): Promise<void> {
+  return new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(port, '127.0.0.1', () => resolve());
+  });
+}
+
+function closeServer(server: Server): Promise<void> {
+  return new Promise((resolve) => {
+    server.close(() => resolve());
+    server.closeIdleConnections();
+    setTimeout(() => server.closeAllConnections(), 2000).unref();
+  });
+}

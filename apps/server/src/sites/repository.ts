@@ -1,0 +1,63 @@
+import type { Site, SiteInput, sitePatch, siteInput } from '@near-spoke/contract';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { z } from 'zod';
+import type { Database } from '../db/database';
+import { sites } from '../db/schema';
+import { notFound, staleVersion } from '../http/problem-error';
+
+type Row = typeof sites.$inferSelect;
+type Fields = z.output<typeof siteInput>;
+
+function toSite({ deletedAt: _, createdAt, ...row }: Row): Site {
+  return { ...row, createdAt: createdAt.toISOString() };
+}
+
+const live = isNull(sites.deletedAt);
+
+export async function listSites(db: Database): Promise<Site[]> {
+  const rows = await db.select().from(sites).where(live).orderBy(asc(sites.createdAt));
+  return rows.map(toSite);
+}
+
+export async function getSite(db: Database, id: string): Promise<Site> {
+  const [row] = await db
+    .select()
+    .from(sites)
+    .where(and(eq(sites.id, id), live));
+  if (!row) throw notFound('site');
+  return toSite(row);
+}
+
+/** Makes a site. The same id again gives the site that is there: a retry is harmless. */
+export async function createSite(db: Database, input: Fields & Pick<SiteInput, 'id'>): Promise<Site> {
+  const id = input.id ?? v7();
+  await db
+    .insert(sites)
+    .values({ ...input, id })
+    .onConflictDoNothing({ target: sites.id });
+  return getSite(db, id);
+}
+
+export async function updateSite(
+  db: Database,
+  id: string,
+  { version, ...changes }: z.output<typeof sitePatch>,
+): Promise<Site> {
+  const [row] = await db
+    .update(sites)
+    .set({ ...changes, version: sql`${sites.version} + 1` })
+    .where(and(eq(sites.id, id), eq(sites.version, version), live))
+    .returning();
+  if (!row) throw staleVersion('site', await getSite(db, id));
+  return toSite(row);
+}
+
+export async function removeSite(db: Database, id: string, version?: number): Promise<void> {
+  const current = await getSite(db, id);
+  if (version !== undefined && version !== current.version) throw staleVersion('site', current);
+  await db
+    .update(sites)
+    .set({ deletedAt: new Date(), version: sql`${sites.version} + 1` })
+    .where(and(eq(sites.id, id), live));
+}

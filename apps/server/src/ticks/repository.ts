@@ -1,0 +1,63 @@
+import type { Tick, tickInput } from '@near-spoke/contract';
+import { asc, eq, inArray } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { z } from 'zod';
+import type { Database } from '../db/database';
+import { ticks } from '../db/schema';
+import { refuseOtherFact } from '../http/same-fact';
+
+type Row = typeof ticks.$inferSelect;
+
+function toTick({ id, linkId, end, key, done, at, author }: Row): Tick {
+  return { id, linkId, end, key, done, at: at.toISOString(), author };
+}
+
+export async function listTicks(db: Database, linkId: string): Promise<Tick[]> {
+  const rows = await db
+    .select()
+    .from(ticks)
+    .where(eq(ticks.linkId, linkId))
+    .orderBy(asc(ticks.at), asc(ticks.seq));
+  return rows.map(toTick);
+}
+
+export async function ticksOfLinks(
+  db: Database,
+  linkIds: readonly string[],
+): Promise<Map<string, Tick[]>> {
+  const byLink = new Map<string, Tick[]>();
+  if (linkIds.length === 0) return byLink;
+  const rows = await db
+    .select()
+    .from(ticks)
+    .where(inArray(ticks.linkId, [...linkIds]))
+    .orderBy(asc(ticks.at), asc(ticks.seq));
+  for (const row of rows) {
+    const list = byLink.get(row.linkId) ?? [];
+    list.push(toTick(row));
+    byLink.set(row.linkId, list);
+  }
+  return byLink;
+}
+
+/** Keeps a tick. Sent again with the same id, it is the same tick: a retry is harmless. */
+export async function addTick(
+  db: Database,
+  linkId: string,
+  input: z.output<typeof tickInput>,
+): Promise<Tick> {
+  const id = input.id ?? v7();
+  const at = input.at ? new Date(input.at) : new Date();
+  await db
+    .insert(ticks)
+    .values({ ...input, id, linkId, at })
+    .onConflictDoNothing({ target: ticks.id });
+  const [row] = await db.select().from(ticks).where(eq(ticks.id, id));
+  const stored = toTick(row as Row);
+  refuseOtherFact(
+    [stored.linkId, stored.end, stored.key, stored.done],
+    [linkId, input.end, input.key, input.done],
+    stored,
+  );
+  return stored;
+}

@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { cellProblem } from './schedule';
+
+/** An error, as RFC 9457 describes it. */
+export const problem = z
+  .object({
+    type: z.string(),
+    title: z.string(),
+    status: z.int(),
+    detail: z.string().optional(),
+    errors: z
+      .array(z.object({ path: z.string(), reason: z.string() }))
+      .optional()
+      .meta({ description: 'Each bad field of the body.' }),
+    cells: z
+      .array(cellProblem)
+      .optional()
+      .meta({ description: 'Each bad cell of a schedule.' }),
+    current: z.unknown().optional().meta({ description: 'After 409: what is stored now.' }),
+  })
+  .meta({ id: 'Problem' });
+
+export type Problem = z.output<typeof problem>;

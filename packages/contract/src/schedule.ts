@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { link } from './link';
+
+export const cellProblem = z
+  .object({
+    line: z.int(),
+    column: z.int().meta({ description: 'From 1; 0 for the whole line.' }),
+    field: z.string(),
+    reason: z.string(),
+  })
+  .meta({ id: 'CellProblem' });
+
+export const cellNote = z
+  .object({ line: z.int(), field: z.string(), sentence: z.string() })
+  .meta({ id: 'CellNote' });
+
+export const importReport = z
+  .object({
+    dryRun: z.boolean(),
+    imported: z.int().meta({ description: 'Links written; 0 for a dry run.' }),
+    count: z.int().meta({ description: 'Links in the schedule.' }),
+    hubs: z.array(z.object({ hub: z.string(), count: z.int() })),
+    notes: z.array(cellNote),
+    links: z.array(link.omit({ id: true, siteId: true, version: true })).meta({
+      description: 'The first links as they are read, for the preview.',
+    }),
+  })
+  .meta({ id: 'ImportReport' });
+
+export const importText = z.strictObject({ csv: z.string() }).meta({ id: 'ImportText' });
+
+export type ImportReport = z.output<typeof importReport>;
+export type CellProblem = z.output<typeof cellProblem>;

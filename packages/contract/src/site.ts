@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { filled, id, instant, line, scheme, version } from './primitives';
+
+const fields = {
+  name: filled(120),
+  note: line(500),
+  defaultScheme: scheme,
+  /** Why this scheme was chosen for the job. */
+  schemeReason: line(300),
+  units: z.enum(['metric', 'imperial']),
+};
+
+export const siteInput = z
+  .strictObject({
+    id: id.optional(),
+    name: fields.name,
+    note: fields.note.default(''),
+    defaultScheme: fields.defaultScheme.default('T568B'),
+    schemeReason: fields.schemeReason.default(''),
+    units: fields.units.default('metric'),
+  })
+  .meta({ id: 'SiteInput' });
+
+export const sitePatch = z
+  .strictObject({ version, ...z.object(fields).partial().shape })
+  .meta({ id: 'SitePatch' });
+
+export const site = z
+  .object({ id, ...fields, version, createdAt: instant })
+  .meta({ id: 'Site' });
+
+export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList' });
+
+export type Site = z.output<typeof site>;
+export type SiteInput = z.input<typeof siteInput>;
+export type SitePatch = z.input<typeof sitePatch>;

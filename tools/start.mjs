@@ -1,0 +1,93 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { build } from './build.mjs';
+import { startCluster } from './database.mjs';
+import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
+import { isAlive } from './lock.mjs';
+import { MIGRATIONS, ROOT, SERVER_BUNDLE, STATE, WEB_DIST } from './paths.mjs';
+import { say } from './run.mjs';
+
+const RUNNING = join(STATE, 'running.json');
+const PORT = Number(process.env['PORT'] ?? 4170);
+
+let cluster = null;
+let server = null;
+let ending = null;
+
+/** Stops the server, then the database, once. */
+function stop(code) {
+  ending ??= (async () => {
+    say('Stopping.');
+    await server?.stop();
+    await cluster?.stop();
+    rmSync(RUNNING, { force: true });
+    process.exit(code);
+  })();
+  return ending;
+}
+
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0));
+// npm killed outright leaves this process behind: notice, and stop.
+if (process.env['npm_lifecycle_event'] === 'start') {
+  const parent = process.ppid;
+  setInterval(() => process.ppid !== parent && void stop(0), 500).unref();
+}
+
+try {
+  if (!Number.isInteger(PORT) || PORT < 0 || PORT > 65535)
+    throw new Error(`PORT is '${process.env['PORT']}'; it must be a number from 0 to 65535.`);
+  checkNode();
+  await refuseSecondStart();
+  await ensureModules();
+  const own = process.env['DATABASE_URL'];
+  const bin = own ? null : await ensurePostgres();
+  await build();
+  if (bin) cluster = await startCluster({ folder: join(STATE, 'postgres'), bin });
+  const { serve } = await import(SERVER_BUNDLE);
+  const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
+  server = await serve({
+    databaseUrl: own ?? cluster.url,
+    port: PORT,
+    migrationsFolder: MIGRATIONS,
+    webRoot: WEB_DIST,
+    version,
+    demo: true,
+    logLevel: process.env['LOG_LEVEL'] ?? 'warn',
+  });
+  mkdirSync(STATE, { recursive: true });
+  writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));
+  say(`Near Spoke is ready: ${server.url}`);
+} catch (error) {
+  const inUse = error.code === 'EADDRINUSE';
+  console.error(
+    inUse ? `Port ${PORT} is in use. Choose another: PORT=${PORT + 10} npm start` : error.message,
+  );
+  if (process.env['LOG_LEVEL'] === 'debug') console.error(error);
+  await cluster?.stop();
+  process.exit(1);
+}
+
+/** One start a checkout: its database has one owner. One that is just ending is waited for. */
+async function refuseSecondStart() {
+  for (let tries = 0; existsSync(RUNNING); tries += 1) {
+    let running = null;
+    try {
+      running = JSON.parse(readFileSync(RUNNING, 'utf8'));
+    } catch {
+      return;
+    }
+    if (!isOtherStart(running.pid)) return;
+    if (tries >= 20)
+      throw new Error(`Near Spoke runs from this checkout already: ${running.url}`);
+    await sleep(100);
+  }
+}
+
+function isOtherStart(pid) {
+  try {
+    return isAlive(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
+  } catch {
+    return false;
+  }
+}
