@@ -82,14 +82,20 @@ async function buildWeb() {
 /** Fails when what a browser loads before the first screen has grown past the budget. */
 function checkBudget() {
   const page = readFileSync(join(WEB_DIST, 'index.html'), 'utf8');
-  const files = new Set([...page.matchAll(/(?:src|href)="([\w.-]+\.(?:js|css))"/g)].map(([, name]) => name));
+  const files = new Set(
+    [...page.matchAll(/(?:src|href)="([\w.-]+\.(?:js|css))"/g)].map(([, name]) => name),
+  );
   const size = [...files].reduce(
     (sum, name) => sum + gzipSync(readFileSync(join(WEB_DIST, name))).length,
     gzipSync(page).length,
   );
-  say(`First download: ${(size / 1000).toFixed(0)} kB gzipped, fonts aside (budget ${INITIAL_BUDGET / 1000} kB).`);
+  say(
+    `First download: ${(size / 1000).toFixed(0)} kB gzipped, fonts aside (budget ${INITIAL_BUDGET / 1000} kB).`,
+  );
   if (files.size === 0 || size > INITIAL_BUDGET)
-    throw new Error(`The first download is ${size} bytes gzipped; the budget is ${INITIAL_BUDGET}.`);
+    throw new Error(
+      `The first download is ${size} bytes gzipped; the budget is ${INITIAL_BUDGET}.`,
+    );
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {

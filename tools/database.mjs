@@ -136,10 +136,15 @@ async function makeCluster(folder, data, bin, as) {
   rmSync(data, { recursive: true, force: true });
   const [command, ...first] = [...as.prefix, join(bin, 'initdb')];
   const args = ['-D', data, '-U', USER, '--auth=scram-sha-256', `--pwfile=${secret}`];
-  await must('Making the database', command, [...first, ...args, '-E', 'UTF8', '--locale=C.UTF-8'], {
-    stdio: ['ignore', 'ignore', 'inherit'],
-    cwd: '/',
-  });
+  await must(
+    'Making the database',
+    command,
+    [...first, ...args, '-E', 'UTF8', '--locale=C.UTF-8'],
+    {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      cwd: '/',
+    },
+  );
   return password;
 }
 
@@ -158,7 +163,8 @@ async function stopLeftOver(data) {
   for (let waited = 0; isOurs(); waited += 100) {
     // An orderly stop may be under way already: ask only after two seconds.
     if (waited === 2000) process.kill(pid, 'SIGINT');
-    if (waited > 30_000) throw new Error(`A PostgreSQL server (process ${pid}) still uses ${data}.`);
+    if (waited > 30_000)
+      throw new Error(`A PostgreSQL server (process ${pid}) still uses ${data}.`);
     await sleep(100);
   }
 }
@@ -168,7 +174,13 @@ async function ready(bin, port, ended, folder) {
   void ended.then(() => (over = true));
   for (let tries = 0; tries < 600; tries += 1) {
     if (over) throw new Error(`PostgreSQL did not start: see ${join(folder, 'postgres.log')}.`);
-    const answer = await output(join(bin, 'pg_isready'), ['-q', '-h', '127.0.0.1', '-p', String(port)]);
+    const answer = await output(join(bin, 'pg_isready'), [
+      '-q',
+      '-h',
+      '127.0.0.1',
+      '-p',
+      String(port),
+    ]);
     if (answer !== null) return;
     await sleep(100);
   }

@@ -11,17 +11,23 @@ const OLDEST_NODE = [20, 19];
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major > OLDEST_NODE[0] || (major === OLDEST_NODE[0] && minor >= OLDEST_NODE[1])) return;
-  throw new Error(`Node.js ${OLDEST_NODE.join('.')} or newer is needed; this is ${process.version}.`);
+  throw new Error(
+    `Node.js ${OLDEST_NODE.join('.')} or newer is needed; this is ${process.version}.`,
+  );
 }
 
 /** Installs the node modules that package-lock.json names, unless they are there. */
 export function ensureModules() {
   return withLock('install', async () => {
     const stamp = join(ROOT, 'node_modules/.near-spoke-lock');
-    const lock = createHash('sha256').update(readFileSync(join(ROOT, 'package-lock.json'))).digest('hex');
+    const lock = createHash('sha256')
+      .update(readFileSync(join(ROOT, 'package-lock.json')))
+      .digest('hex');
     if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
     say('Installing node modules. The first time this takes some minutes.');
-    await must('npm ci', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: ROOT });
+    await must('npm ci', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+      cwd: ROOT,
+    });
     writeFileSync(stamp, lock);
   });
 }

@@ -78,8 +78,7 @@ async function refuseSecondStart() {
       return;
     }
     if (!isOtherStart(running.pid)) return;
-    if (tries >= 20)
-      throw new Error(`Near Spoke runs from this checkout already: ${running.url}`);
+    if (tries >= 20) throw new Error(`Near Spoke runs from this checkout already: ${running.url}`);
     await sleep(100);
   }
 }

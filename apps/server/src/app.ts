@@ -44,7 +44,12 @@ export function createApp({ db, logger, version, webRoot }: AppOptions): Express
     }),
   );
   app.use(compression());
-  app.use(pinoHttp({ logger, customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error') }));
+  app.use(
+    pinoHttp({
+      logger,
+      customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error'),
+    }),
+  );
   app.use('/api', apiRouter(db, version));
   if (webRoot) serveWeb(app, webRoot);
   app.use(answerErrors);

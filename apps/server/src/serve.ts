@@ -19,7 +19,9 @@ export interface ServeOptions {
 /**
  * Migrates, listens on 127.0.0.1 and, if asked, loads the demo. Resolves when all of it is ready.
  */
-export async function serve(options: ServeOptions): Promise<{ url: string; stop(): Promise<void> }> {
+export async function serve(
+  options: ServeOptions,
+): Promise<{ url: string; stop(): Promise<void> }> {
   const logger = pino({ level: options.logLevel ?? 'warn' });
   await migrateDatabase(options.databaseUrl, options.migrationsFolder);
   const { db, close } = openDatabase(options.databaseUrl, (error) =>

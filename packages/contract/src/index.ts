@@ -11,12 +11,7 @@ export {
 } from './link';
 export { problem, type Problem } from './problem';
 export { linkRecord, type LinkRecord } from './record';
-export {
-  importReport,
-  importText,
-  type CellProblem,
-  type ImportReport,
-} from './schedule';
+export { importReport, importText, type CellProblem, type ImportReport } from './schedule';
 export {
   site,
   siteInput,

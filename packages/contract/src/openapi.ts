@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
-import { problem } from './problem';
+import './problem';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
 import { site, siteInput, siteList, sitePatch } from './site';
@@ -34,15 +34,54 @@ const health = z.object({ status: z.literal('ok'), version: z.string() }).meta({
 
 /** Every operation of the API. */
 export const ENDPOINTS: readonly Endpoint[] = [
-  { method: 'get', path: '/api/health', summary: 'Is the server and its database there', status: 200, answer: health },
+  {
+    method: 'get',
+    path: '/api/health',
+    summary: 'Is the server and its database there',
+    status: 200,
+    answer: health,
+  },
   { method: 'get', path: '/api/openapi.json', summary: 'This description', status: 200 },
   { method: 'get', path: '/api/sites', summary: 'All sites', status: 200, answer: siteList },
-  { method: 'post', path: '/api/sites', summary: 'Make a site', body: siteInput, status: 201, answer: site },
+  {
+    method: 'post',
+    path: '/api/sites',
+    summary: 'Make a site',
+    body: siteInput,
+    status: 201,
+    answer: site,
+  },
   { method: 'get', path: '/api/sites/{id}', summary: 'One site', status: 200, answer: site },
-  { method: 'patch', path: '/api/sites/{id}', summary: 'Change a site', body: sitePatch, status: 200, answer: site },
-  { method: 'delete', path: '/api/sites/{id}', summary: 'Put a site away', query: { version: 'refuse if stale' }, status: 204 },
-  { method: 'get', path: '/api/sites/{id}/links', summary: 'A site’s links with their state', status: 200, answer: linkList },
-  { method: 'post', path: '/api/sites/{id}/links', summary: 'Make a link', body: linkInput, status: 201, answer: linkSummary },
+  {
+    method: 'patch',
+    path: '/api/sites/{id}',
+    summary: 'Change a site',
+    body: sitePatch,
+    status: 200,
+    answer: site,
+  },
+  {
+    method: 'delete',
+    path: '/api/sites/{id}',
+    summary: 'Put a site away',
+    query: { version: 'refuse if stale' },
+    status: 204,
+  },
+  {
+    method: 'get',
+    path: '/api/sites/{id}/links',
+    summary: 'A site’s links with their state',
+    status: 200,
+    answer: linkList,
+  },
+  {
+    method: 'post',
+    path: '/api/sites/{id}/links',
+    summary: 'Make a link',
+    body: linkInput,
+    status: 201,
+    answer: linkSummary,
+  },
   {
     method: 'post',
     path: '/api/sites/{id}/links/import',
@@ -52,23 +91,130 @@ export const ENDPOINTS: readonly Endpoint[] = [
     status: 201,
     answer: importReport,
   },
-  { method: 'get', path: '/api/sites/{id}/links/export', summary: 'The schedule as CSV', status: 200, answer: 'text/csv' },
-  { method: 'get', path: '/api/links/{id}', summary: 'One link with its state', status: 200, answer: linkSummary },
-  { method: 'patch', path: '/api/links/{id}', summary: 'Change a link', body: linkPatch, status: 200, answer: linkSummary },
-  { method: 'delete', path: '/api/links/{id}', summary: 'Put a link away', query: { version: 'refuse if stale' }, status: 204 },
-  { method: 'post', path: '/api/links/{id}/restore', summary: 'Take a link back that was put away', status: 200, answer: linkSummary },
-  { method: 'get', path: '/api/links/{id}/readings', summary: 'What testers showed, oldest first', status: 200, answer: readingList },
-  { method: 'post', path: '/api/links/{id}/readings', summary: 'Keep a reading and diagnose it', body: readingInput, status: 201, answer: readingResult },
-  { method: 'get', path: '/api/links/{id}/ticks', summary: 'Ticked steps and checks, oldest first', status: 200, answer: tickList },
-  { method: 'post', path: '/api/links/{id}/ticks', summary: 'Tick a step or check, or take a tick back', body: tickInput, status: 201, answer: tick },
-  { method: 'get', path: '/api/links/{id}/record', summary: 'Everything known of a link', status: 200, answer: linkRecord },
-  { method: 'get', path: '/api/links/{id}/record.pdf', summary: 'The record as a page to print', status: 200, answer: 'application/pdf' },
-  { method: 'post', path: '/api/verify/diagnose', summary: 'Diagnose a reading without keeping it', body: diagnoseRequest, status: 200, answer: diagnosis },
-  { method: 'post', path: '/api/terminate/plan', summary: 'How to make one end', body: planRequest, status: 200, answer: terminationPlan },
-  { method: 'get', path: '/api/catalogue/cables', summary: 'Cables', status: 200, answer: catalogueList },
-  { method: 'get', path: '/api/catalogue/connectors', summary: 'Connectors', status: 200, answer: catalogueList },
-  { method: 'get', path: '/api/catalogue/schemes', summary: 'Wiring schemes', status: 200, answer: catalogueList },
-  { method: 'get', path: '/api/catalogue/cautions', summary: 'Cautions and where they are shown', status: 200, answer: catalogueList },
+  {
+    method: 'get',
+    path: '/api/sites/{id}/links/export',
+    summary: 'The schedule as CSV',
+    status: 200,
+    answer: 'text/csv',
+  },
+  {
+    method: 'get',
+    path: '/api/links/{id}',
+    summary: 'One link with its state',
+    status: 200,
+    answer: linkSummary,
+  },
+  {
+    method: 'patch',
+    path: '/api/links/{id}',
+    summary: 'Change a link',
+    body: linkPatch,
+    status: 200,
+    answer: linkSummary,
+  },
+  {
+    method: 'delete',
+    path: '/api/links/{id}',
+    summary: 'Put a link away',
+    query: { version: 'refuse if stale' },
+    status: 204,
+  },
+  {
+    method: 'post',
+    path: '/api/links/{id}/restore',
+    summary: 'Take a link back that was put away',
+    status: 200,
+    answer: linkSummary,
+  },
+  {
+    method: 'get',
+    path: '/api/links/{id}/readings',
+    summary: 'What testers showed, oldest first',
+    status: 200,
+    answer: readingList,
+  },
+  {
+    method: 'post',
+    path: '/api/links/{id}/readings',
+    summary: 'Keep a reading and diagnose it',
+    body: readingInput,
+    status: 201,
+    answer: readingResult,
+  },
+  {
+    method: 'get',
+    path: '/api/links/{id}/ticks',
+    summary: 'Ticked steps and checks, oldest first',
+    status: 200,
+    answer: tickList,
+  },
+  {
+    method: 'post',
+    path: '/api/links/{id}/ticks',
+    summary: 'Tick a step or check, or take a tick back',
+    body: tickInput,
+    status: 201,
+    answer: tick,
+  },
+  {
+    method: 'get',
+    path: '/api/links/{id}/record',
+    summary: 'Everything known of a link',
+    status: 200,
+    answer: linkRecord,
+  },
+  {
+    method: 'get',
+    path: '/api/links/{id}/record.pdf',
+    summary: 'The record as a page to print',
+    status: 200,
+    answer: 'application/pdf',
+  },
+  {
+    method: 'post',
+    path: '/api/verify/diagnose',
+    summary: 'Diagnose a reading without keeping it',
+    body: diagnoseRequest,
+    status: 200,
+    answer: diagnosis,
+  },
+  {
+    method: 'post',
+    path: '/api/terminate/plan',
+    summary: 'How to make one end',
+    body: planRequest,
+    status: 200,
+    answer: terminationPlan,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/cables',
+    summary: 'Cables',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/connectors',
+    summary: 'Connectors',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/schemes',
+    summary: 'Wiring schemes',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/cautions',
+    summary: 'Cautions and where they are shown',
+    status: 200,
+    answer: catalogueList,
+  },
 ];
 
 const reference = (id: string) => `#/components/schemas/${id}`;
@@ -134,6 +280,3 @@ function json(schema: z.ZodType): Record<string, unknown> {
   const id = z.globalRegistry.get(schema)?.id;
   return { 'application/json': { schema: { $ref: reference(String(id)) } } };
 }
-
-// The problem schema is registered by being imported; every endpoint refers to it.
-void problem;

@@ -12,10 +12,7 @@ export const problem = z
       .array(z.object({ path: z.string(), reason: z.string() }))
       .optional()
       .meta({ description: 'Each bad field of the body.' }),
-    cells: z
-      .array(cellProblem)
-      .optional()
-      .meta({ description: 'Each bad cell of a schedule.' }),
+    cells: z.array(cellProblem).optional().meta({ description: 'Each bad cell of a schedule.' }),
     current: z.unknown().optional().meta({ description: 'After 409: what is stored now.' }),
   })
   .meta({ id: 'Problem' });

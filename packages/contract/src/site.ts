@@ -25,9 +25,7 @@ export const sitePatch = z
   .strictObject({ version, ...z.object(fields).partial().shape })
   .meta({ id: 'SitePatch' });
 
-export const site = z
-  .object({ id, ...fields, version, createdAt: instant })
-  .meta({ id: 'Site' });
+export const site = z.object({ id, ...fields, version, createdAt: instant }).meta({ id: 'Site' });
 
 export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList' });
 

@@ -12,7 +12,10 @@ export const tester = z.enum(['identifying-remote', 'pairing']).meta({ id: 'Test
 
 const shown = {
   tester,
-  nets: z.array(net).max(18).meta({ description: 'A contact that no net names is joined to nothing.' }),
+  nets: z
+    .array(net)
+    .max(18)
+    .meta({ description: 'A contact that no net names is joined to nothing.' }),
   splitPairs: z
     .array(z.tuple([contact, contact]))
     .max(4)

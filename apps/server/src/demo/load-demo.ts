@@ -33,10 +33,11 @@ export async function loadDemo(url: string): Promise<void> {
   const site = siteSchema.parse(await call(url, 'POST', '/api/sites', SITE));
   await call(url, 'POST', `/api/sites/${site.id}/links/import`, { csv: SCHEDULE });
   const { links } = linkList.parse(await call(url, 'GET', `/api/sites/${site.id}/links`));
-  for (const [index, link] of links.entries()) {
+  const tellOne = async (link: LinkSummary, index: number) => {
     const story = STORIES[link.label];
     if (story) await tell(url, link, story, FIRST_DAY + index * LINK_MINUTES * 60_000);
-  }
+  };
+  await Promise.all(links.map(tellOne));
 }
 
 async function tell(url: string, link: LinkSummary, story: Story, start: number): Promise<void> {

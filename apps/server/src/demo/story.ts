@@ -43,7 +43,15 @@ export const STORIES: Readonly<Record<string, Story>> = {
   K08: { near: 'begun', far: 'bare' },
   AP01: made(pairing(GOOD)),
   AP02: made(remote(GOOD)),
-  AP03: made(pairing(GOOD, { splitPairs: [['3', '6'], ['4', '5']], note: 'Slow; drops to 100 Mbit/s' })),
+  AP03: made(
+    pairing(GOOD, {
+      splitPairs: [
+        ['3', '6'],
+        ['4', '5'],
+      ],
+      note: 'Slow; drops to 100 Mbit/s',
+    }),
+  ),
   AP04: made(remote('36145278', 'Old jack reused at the comms room')),
   AP05: made(),
   DB01: made(pairing(GOOD)),

@@ -23,9 +23,12 @@ const code = (error: unknown): string => {
   return cause === undefined ? '' : code(cause);
 };
 
+const messages = (error: unknown): string =>
+  error instanceof Error ? `${error.message} ${messages(error.cause)}` : '';
+
 /** Connection errors of Node and PostgreSQL (class 08, 57P: shutting down or starting). */
 const isDatabaseAway = (error: unknown): boolean => {
-  const message = error instanceof Error ? `${error.message} ${String(error.cause ?? '')}` : '';
+  const message = messages(error);
   return (
     /^(ECONN|EPIPE|ETIMEDOUT|08|57P)/.test(code(error)) ||
     /Connection terminated|timeout exceeded when trying to connect/.test(message)

@@ -62,5 +62,9 @@ export function scheduleRouter(db: Database): Router {
 function scheduleText(request: Request): string {
   if (Buffer.isBuffer(request.body)) return decodeText(request.body);
   if (request.is('application/json')) return parseBody(importText, request).csv;
-  throw new ProblemError(415, 'Not supported', 'Send the schedule as text/csv, or as JSON: {"csv": "..."}.');
+  throw new ProblemError(
+    415,
+    'Not supported',
+    'Send the schedule as text/csv, or as JSON: {"csv": "..."}.',
+  );
 }

@@ -1,9 +1,8 @@
 import type { LinkRecord } from '@near-spoke/contract';
-import { diagnosisNow } from '@near-spoke/core/record';
+import { diagnosisNow, summariseLink } from '@near-spoke/core/record';
 import { planTermination } from '@near-spoke/core/terminate';
 import type { Database } from '../db/database';
 import { getLink } from '../links/repository';
-import { summary } from '../links/standing';
 import { listReadings } from '../readings/repository';
 import { getSite } from '../sites/repository';
 import { listTicks } from '../ticks/repository';
@@ -26,7 +25,7 @@ export async function linkRecord(db: Database, id: string): Promise<LinkRecord> 
     });
   return {
     site,
-    link: summary(link, ticks, latest),
+    link: summariseLink(link, ticks, latest),
     plans: { near: plan('near'), far: plan('far') } as LinkRecord['plans'],
     ticks,
     readings,

@@ -9,7 +9,8 @@ import { formatLength } from '@near-spoke/core/units';
 import PDFDocument from 'pdfkit';
 
 const resolve = createRequire(import.meta.url).resolve;
-const font = (name: string) => readFileSync(resolve(`@fontsource/atkinson-hyperlegible-${name}.woff`));
+const font = (name: string) =>
+  readFileSync(resolve(`@fontsource/atkinson-hyperlegible-${name}.woff`));
 const FONTS = {
   text: font('next/files/atkinson-hyperlegible-next-latin-400-normal'),
   bold: font('next/files/atkinson-hyperlegible-next-latin-700-normal'),
@@ -55,11 +56,7 @@ function collect(page: Page): Promise<Buffer> {
 function heading(page: Page, { link, site }: LinkRecord): void {
   page.font('text').fontSize(10).fillColor(QUIET).text(site.name);
   page.font('bold').fontSize(26).fillColor(INK).text(link.label);
-  page
-    .font('text')
-    .fontSize(12)
-    .text(`${link.near.place}  to  ${link.far.place}`)
-    .moveDown(0.3);
+  page.font('text').fontSize(12).text(`${link.near.place}  to  ${link.far.place}`).moveDown(0.3);
   page.font('bold').fontSize(14).text(STATE_NAME[link.state]);
   rule(page);
 }

@@ -30,7 +30,10 @@ export async function getSite(db: Database, id: string): Promise<Site> {
 }
 
 /** Makes a site. The same id again gives the site that is there: a retry is harmless. */
-export async function createSite(db: Database, input: Fields & Pick<SiteInput, 'id'>): Promise<Site> {
+export async function createSite(
+  db: Database,
+  input: Fields & Pick<SiteInput, 'id'>,
+): Promise<Site> {
   const id = input.id ?? v7();
   await db
     .insert(sites)

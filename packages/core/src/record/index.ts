@@ -9,3 +9,4 @@ export {
   type TakenReading,
   type Tick,
 } from './link-state';
+export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-summary';

@@ -46,11 +46,26 @@ export interface TerminationPlan {
   readonly steps: readonly Step[];
 }
 
+const remembered = new Map<string, TerminationPlan>();
+const REMEMBERED_LIMIT = 1000;
+
 /**
  * How to make one end: does it fit, the cuts, the parts and tools, and the steps in an order that
  * works, each with its reason. A combination that can't be made has problems and no steps.
+ *
+ * Thousands of links take a few dozen tasks, so the plan of each task is remembered.
  */
 export function planTermination(task: TerminationTask): TerminationPlan {
+  const key = [task.cable, task.connector, task.scheme, task.otherEnd].join();
+  const known = remembered.get(key);
+  if (known) return known;
+  const plan = makePlan(task);
+  if (remembered.size >= REMEMBERED_LIMIT) remembered.clear();
+  remembered.set(key, plan);
+  return plan;
+}
+
+function makePlan(task: TerminationTask): TerminationPlan {
   const cable = cableRow(task.cable);
   const part = connectorRow(task.connector);
   const problems = fitProblems(cable, part);
