@@ -93,6 +93,8 @@ export default tseslint.config(
         { type: 'element', prefix: 'ns', style: 'kebab-case' },
       ],
       '@angular-eslint/prefer-on-push-component-change-detection': 'error',
+      // Material's configurations are classes that are meant to be given as literals.
+      '@typescript-eslint/no-unsafe-class-instance-assignment': 'off',
       '@typescript-eslint/no-extraneous-class': ['error', { allowWithDecorator: true }],
     },
   },

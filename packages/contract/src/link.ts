@@ -1,5 +1,5 @@
 import { LINK_STATES } from '@near-spoke/core/record';
-import { z } from 'zod';
+import * as z from 'zod';
 import { cableId, connectorId, filled, id, line, scheme, version } from './primitives';
 
 const linkEnd = z

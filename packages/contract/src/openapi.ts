@@ -1,6 +1,6 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
-import './problem';
+import { problem } from './problem';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
 import { site, siteInput, siteList, sitePatch } from './site';
@@ -270,13 +270,16 @@ function describeEndpoint(endpoint: Endpoint): Record<string, unknown> {
       },
       default: {
         description: 'A problem document',
-        content: { 'application/problem+json': { schema: { $ref: reference('Problem') } } },
+        content: { 'application/problem+json': { schema: { $ref: referenceTo(problem) } } },
       },
     },
   };
 }
 
 function json(schema: z.ZodType): Record<string, unknown> {
-  const id = z.globalRegistry.get(schema)?.id;
-  return { 'application/json': { schema: { $ref: reference(String(id)) } } };
+  return { 'application/json': { schema: { $ref: referenceTo(schema) } } };
+}
+
+function referenceTo(schema: z.ZodType): string {
+  return reference(String(z.globalRegistry.get(schema)?.id));
 }

@@ -1,5 +1,5 @@
 import { findCable, findConnector } from '@near-spoke/core/catalogue';
-import { z } from 'zod';
+import * as z from 'zod';
 
 export const id = z.uuid();
 /** A time with its zone, written as ISO 8601 in UTC: one spelling, so that times compare as text. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { cellProblem } from './schedule';
 
 /** An error, as RFC 9457 describes it. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { linkSummary } from './link';
 import { site } from './site';
 import { terminationPlan } from './terminate';

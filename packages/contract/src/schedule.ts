@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { link } from './link';
 
 export const cellProblem = z

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { filled, id, instant, line, scheme, version } from './primitives';
 
 const fields = {

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { cableId, connectorId, scheme } from './primitives';
 
 export const planRequest = z

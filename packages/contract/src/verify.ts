@@ -1,6 +1,6 @@
 import { pairAt } from '@near-spoke/core/catalogue';
 import { ARRANGEMENTS, FAULT_KINDS, tester as testerRow } from '@near-spoke/core/verify';
-import { z } from 'zod';
+import * as z from 'zod';
 import { author, contact, end, id, instant, line, scheme } from './primitives';
 
 const net = z

@@ -1,5 +1,5 @@
 import type { Request } from 'express';
-import { z } from 'zod';
+import * as z from 'zod';
 import { ProblemError, notFound } from './problem-error';
 
 /** The body as the schema wants it; else 422 with the path of each bad field. */

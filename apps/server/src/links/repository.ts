@@ -2,7 +2,7 @@ import type { Link, linkPatch } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
 import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { links, sites } from '../db/schema';
 import { ProblemError, notFound, staleVersion } from '../http/problem-error';

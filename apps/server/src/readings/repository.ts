@@ -4,7 +4,7 @@ import type { TakenReading } from '@near-spoke/core/record';
 import type { Diagnosis } from '@near-spoke/core/verify';
 import { asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { readings } from '../db/schema';
 import { refuseOtherFact } from '../http/same-fact';

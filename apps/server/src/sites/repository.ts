@@ -1,7 +1,7 @@
 import type { Site, SiteInput, sitePatch, siteInput } from '@near-spoke/contract';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { sites } from '../db/schema';
 import { notFound, staleVersion } from '../http/problem-error';

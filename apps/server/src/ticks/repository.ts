@@ -1,7 +1,7 @@
 import type { Tick, tickInput } from '@near-spoke/contract';
 import { asc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { ticks } from '../db/schema';
 import { refuseOtherFact } from '../http/same-fact';

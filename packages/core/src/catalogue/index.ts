@@ -16,6 +16,7 @@ export {
   type Range,
   type Slot,
 } from './connector';
+export { connectorViews, type ConnectorView } from './connector-view';
 export {
   CONTACT_PITCH_MM,
   PLUG_NOSE_MM,

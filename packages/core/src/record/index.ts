@@ -4,6 +4,7 @@ export {
   THREADING_LIMIT_M,
   diagnosisNow,
   linkStanding,
+  tickedKeys,
   type LinkStanding,
   type LinkState,
   type TakenReading,

@@ -72,6 +72,13 @@ describe('linkStanding', () => {
     expect(linkStanding(link, remade, reading('12345678', 21)).state).toBe('pass');
   });
 
+  it('goes back to half made when an end is cut off after the test', () => {
+    const cutOff = ticksOf('far', 20).map((tick) => ({ ...tick, done: false }));
+    const standing = linkStanding(link, [...both, ...cutOff], reading('12435678', 5));
+    expect(standing.state).toBe('half-made');
+    expect(standing.next.sentence).toBe('Make the far end, at Kiosk 1.');
+  });
+
   it('judges an old reading by what the link should be now', () => {
     const crossover: Link = { ...link, far: { ...link.far, scheme: 'T568A' } };
     expect(linkStanding(crossover, both, reading('12345678', 5)).state).toBe('fail');

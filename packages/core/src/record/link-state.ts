@@ -96,20 +96,19 @@ function stateOf(
   ticks: readonly Tick[],
   latest: TakenReading | null,
 ): LinkState {
-  if (latest) {
-    const fixing = new Set(['crimp', 'punch']);
-    const remade = ticks.some((tick) => fixing.has(tick.key) && tick.at > latest.takenAt);
-    return remade ? 'remade' : verdictFor(link, latest);
-  }
+  if (latest && !isOutdated(latest, ticks)) return diagnosisNow(link, latest).verdict;
   if (ENDS.some((end) => ends[end].state === 'does-not-fit')) return 'does-not-fit';
   const made = ENDS.filter((end) => ends[end].state === 'made').length;
-  if (made === 2) return 'made';
+  if (made === 2) return latest ? 'remade' : 'made';
   return made === 1 || ENDS.some((end) => ends[end].state === 'begun') ? 'half-made' : 'planned';
 }
 
-/** The verdict against what the link should be now; computed again only if that has changed. */
-function verdictFor(link: Link, latest: TakenReading): Diagnosis['verdict'] {
-  return diagnosisNow(link, latest).verdict;
+/** The operations that fix a connector on. */
+const FIXING: ReadonlySet<TickKey> = new Set(['crimp', 'punch']);
+
+/** Whether an end was crimped or punched, or cut off, after a reading was taken. */
+function isOutdated(latest: TakenReading, ticks: readonly Tick[]): boolean {
+  return ticks.some((tick) => FIXING.has(tick.key) && tick.at > latest.takenAt);
 }
 
 /** The diagnosis of a stored reading for the link as it is described now. */

@@ -60,7 +60,9 @@ describe('planTermination', () => {
         .withContext(name)
         .toBe(plan.fit.problems.length === 0);
       for (const problem of plan.fit.problems)
-        expect([problem.what, problem.have, problem.need, problem.suggestion].every(Boolean)).toBeTrue();
+        expect(
+          [problem.what, problem.have, problem.need, problem.suggestion].every(Boolean),
+        ).toBeTrue();
       if (plan.fit.ok) made += 1;
       const kinds = plan.steps.map((step) =>
         step.part && step.operation !== 'order' ? `${step.operation} ${step.part}` : step.operation,

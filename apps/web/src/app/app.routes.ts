@@ -1,0 +1,74 @@
+import { inject } from '@angular/core';
+import { Router, type Routes } from '@angular/router';
+import { LastSite } from './shell/last-site';
+
+/** The last site that was open, or the list of sites. */
+const home = () => {
+  const last = inject(LastSite).id();
+  return inject(Router).parseUrl(last ? `/sites/${last}` : '/sites');
+};
+
+export const routes: Routes = [
+  { path: '', pathMatch: 'full', canActivate: [home], children: [] },
+  {
+    path: 'sites',
+    pathMatch: 'full',
+    title: 'Sites · Near Spoke',
+    loadComponent: () => import('./site/sites-page').then((m) => m.SitesPage),
+  },
+  {
+    path: 'sites/:siteId',
+    loadComponent: () => import('./shell/frame').then((m) => m.Frame),
+    children: [
+      {
+        path: '',
+        pathMatch: 'full',
+        loadComponent: () => import('./site/overview-page').then((m) => m.OverviewPage),
+      },
+      {
+        path: 'import',
+        title: 'Import a schedule · Near Spoke',
+        loadComponent: () => import('./site/import-page').then((m) => m.ImportPage),
+      },
+      {
+        path: 'settings',
+        title: 'Site settings · Near Spoke',
+        loadComponent: () => import('./site/settings-page').then((m) => m.SettingsPage),
+      },
+      {
+        path: 'links/new',
+        title: 'New link · Near Spoke',
+        loadComponent: () => import('./site/link-form-page').then((m) => m.LinkFormPage),
+      },
+      {
+        path: 'links/:linkId/edit',
+        title: 'Change a link · Near Spoke',
+        loadComponent: () => import('./site/link-form-page').then((m) => m.LinkFormPage),
+      },
+      {
+        path: 'links/:linkId',
+        loadComponent: () => import('./link/link-frame').then((m) => m.LinkFrame),
+        children: [
+          { path: '', pathMatch: 'full', redirectTo: 'terminate' },
+          {
+            path: 'terminate',
+            loadComponent: () => import('./terminate/terminate-page').then((m) => m.TerminatePage),
+          },
+          {
+            path: 'verify',
+            loadComponent: () => import('./verify/verify-page').then((m) => m.VerifyPage),
+          },
+          {
+            path: 'record',
+            loadComponent: () => import('./record/record-page').then((m) => m.RecordPage),
+          },
+        ],
+      },
+    ],
+  },
+  {
+    path: '**',
+    title: 'Not found · Near Spoke',
+    loadComponent: () => import('./shell/lost-page').then((m) => m.LostPage),
+  },
+];

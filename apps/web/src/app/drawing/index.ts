@@ -1,0 +1,6 @@
+export { ConductorSwatch } from './conductor-swatch';
+export { ConnectorFace } from './connector-face';
+export { Cutback } from './cutback';
+export { LinkRuler } from './link-ruler';
+export { STATE_MARK, StateMark } from './state-mark';
+export { wireLines, type WireLine } from './wire-lines';

@@ -1,0 +1,107 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  ElementRef,
+  afterNextRender,
+  computed,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { connector, type Contact } from '@near-spoke/core/catalogue';
+import { wiringOf, type End, type Link, type Net } from '@near-spoke/core/link';
+import type { UnitSystem } from '@near-spoke/core/units';
+import { rulerLayout } from './ruler-layout';
+import { wireLines } from './wire-lines';
+
+export interface EndWork {
+  readonly done: number;
+  readonly total: number;
+}
+
+const CABLE_Y = 78;
+const ROW_PX = 6;
+const SCALE_Y = 122;
+
+/** The open link to scale, from its near end to its far end, with the layer of the open stage. */
+@Component({
+  selector: 'ns-link-ruler',
+  templateUrl: './link-ruler.html',
+  styleUrl: './link-ruler.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LinkRuler {
+  readonly link = input.required<Link>();
+  readonly units = input<UnitSystem>('metric');
+  /** Steps done at each end, and the end that is worked on. */
+  readonly work = input<Readonly<Record<End, EndWork>> | null>(null);
+  readonly at = input<End | null>(null);
+  /** What a tester showed: the conductors are drawn in place of the jacket. */
+  readonly nets = input<readonly Net[] | null>(null);
+
+  protected readonly cableY = CABLE_Y;
+  protected readonly scaleY = SCALE_Y;
+  private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
+  protected readonly width = signal(900);
+  protected readonly layout = computed(() => {
+    const { lengthM, route } = this.link();
+    return rulerLayout({ lengthM, route, widthPx: this.width(), units: this.units() });
+  });
+  protected readonly middle = computed(() => (this.layout().x0 + this.layout().x1) / 2);
+
+  protected readonly ends = computed(() =>
+    (['near', 'far'] as const).map((end) => ({
+      end,
+      plug: connector(this.link()[end].connector).gender === 'plug',
+      place: this.link()[end].place,
+      work: this.work()?.[end] ?? null,
+      here: this.at() === end,
+    })),
+  );
+
+  protected readonly wires = computed(() => {
+    const nets = this.nets();
+    if (!nets) return null;
+    const wiring = wiringOf(this.link());
+    const { x0, x1 } = this.layout();
+    const y = (contact: Contact) =>
+      CABLE_Y + (contact === 'S' ? 5.2 : Number(contact) - 4.5) * ROW_PX;
+    const [a, b] = [x0 + (x1 - x0) * 0.44, x0 + (x1 - x0) * 0.56];
+    return wireLines(nets, wiring).map((line) => {
+      const from = y(line.near);
+      return {
+        ...line,
+        paths:
+          line.far.length === 0
+            ? [`M${x0} ${from}H${this.middle() - 9}`, `M${this.middle() + 9} ${from}H${x1}`]
+            : line.far.map(
+                (far) => `M${x0} ${from}H${a}C${b} ${from} ${a} ${y(far)} ${b} ${y(far)}H${x1}`,
+              ),
+        open: line.far.length === 0 ? from : null,
+      };
+    });
+  });
+  /** Where the drawn cable begins, from above. */
+  protected readonly top = computed(() => CABLE_Y - (this.wires() ? 28 : 10));
+  protected readonly anyWrong = computed(() => this.wires()?.some((line) => !line.right) ?? false);
+
+  protected readonly summary = computed(() => {
+    const { near, far, route } = this.link();
+    const { total } = this.layout();
+    const points = route.length > 0 ? `, past ${route.map(({ name }) => name).join(', ')}` : '';
+    return `${near.place} to ${far.place}, ${total ?? 'length not known'}${points}.`;
+  });
+
+  constructor() {
+    const destroyed = inject(DestroyRef);
+    afterNextRender(() => {
+      const element = this.host.nativeElement;
+      const measure = () => this.width.set(Math.max(280, element.clientWidth));
+      const observer = new ResizeObserver(measure);
+      observer.observe(element);
+      measure();
+      destroyed.onDestroy(() => observer.disconnect());
+    });
+  }
+}

@@ -1,0 +1,94 @@
+import type { Waypoint } from '@near-spoke/core/link';
+import { METRES_PER, formatLength, type UnitSystem } from '@near-spoke/core/units';
+import { scaleLinear } from 'd3-scale';
+
+export interface RulerTick {
+  readonly x: number;
+  /** Only on the ticks that carry a figure. */
+  readonly label: string;
+}
+
+export interface RulerPoint {
+  readonly x: number;
+  readonly name: string;
+  readonly at: string;
+  readonly label: { readonly x: number; readonly row: 0 | 1; readonly text: string } | null;
+}
+
+export interface RulerLayout {
+  /** Where the cable begins and ends, px. */
+  readonly x0: number;
+  readonly x1: number;
+  readonly ticks: readonly RulerTick[];
+  readonly points: readonly RulerPoint[];
+  /** "58 m" at the far end of the scale; null while the length is not known. */
+  readonly total: string | null;
+}
+
+export interface RulerInput {
+  readonly lengthM: number | null;
+  readonly route: readonly Waypoint[];
+  readonly widthPx: number;
+  readonly units: UnitSystem;
+}
+
+/** Room for a connector at either end, px. */
+export const CONNECTOR_PX = 58;
+const LETTER_PX = 8.1;
+const GAP_PX = 14;
+/** The least distance between two figures on the scale, px. */
+const FIGURE_PX = 110;
+
+/**
+ * The cable to scale between its two connectors: graduations in the person's unit, and the route's
+ * points with labels in two rows where they fit. A label without room is left out, its point is not.
+ */
+export function rulerLayout({ lengthM, route, widthPx, units }: RulerInput): RulerLayout {
+  const [x0, x1] = [CONNECTOR_PX, Math.max(CONNECTOR_PX + 80, widthPx - CONNECTOR_PX)];
+  const farthestM = Math.max(lengthM ?? 0, route.at(-1)?.atM ?? 0);
+  const x = scaleLinear()
+    .domain([0, farthestM || 1])
+    .range([x0, x1]);
+  return {
+    x0,
+    x1,
+    ticks: lengthM === null ? [] : ticksFor(lengthM, units, x1 - x0, x),
+    points: placeLabels(
+      route.map(({ name, atM }) => ({ x: x(atM), name, at: formatLength(atM, units) })),
+      widthPx,
+    ),
+    total: lengthM === null ? null : formatLength(lengthM, units),
+  };
+}
+
+function ticksFor(
+  lengthM: number,
+  units: UnitSystem,
+  spanPx: number,
+  x: (atM: number) => number,
+): RulerTick[] {
+  const [unit, size] =
+    units === 'metric' ? (['m', METRES_PER.m] as const) : (['ft', METRES_PER.ft] as const);
+  const length = lengthM / size;
+  const scale = scaleLinear().domain([0, length]);
+  const figures = new Set(scale.ticks(Math.max(2, Math.floor(spanPx / FIGURE_PX))));
+  const minor = scale.ticks(Math.max(2, Math.floor(spanPx / 15)));
+  return minor.map((value) => ({
+    x: x(value * size),
+    label: figures.has(value) ? (value === 0 ? `0 ${unit}` : String(value)) : '',
+  }));
+}
+
+function placeLabels(points: readonly Omit<RulerPoint, 'label'>[], widthPx: number): RulerPoint[] {
+  const taken: [number, number] = [0, 0];
+  return points.map((point) => {
+    const text = `${point.name}, ${point.at}`;
+    const half = (text.length * LETTER_PX) / 2;
+    if (2 * half > widthPx) return { ...point, label: null };
+    const middle = Math.min(Math.max(point.x, half), widthPx - half);
+    const row = ([0, 1] as const).find((index) => middle - half >= taken[index]);
+    if (row === undefined) return { ...point, label: null };
+    taken[row] = middle + half + GAP_PX;
+    return { ...point, label: { x: middle, row, text } };
+  });
+}

@@ -1,0 +1,55 @@
+import { Injectable, computed, inject, signal } from '@angular/core';
+import type { LinkSummary } from '@near-spoke/contract';
+import { wiringOf, type End, type Net } from '@near-spoke/core/link';
+import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
+import { Store } from '@ngrx/store';
+import { evidenceActions, evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { linksFeature } from '../store/links/links';
+import { sitesFeature } from '../store/sites/sites';
+
+/** What the open stage draws on the ruler. */
+export type RulerLayer =
+  | { readonly kind: 'work'; readonly end: End }
+  | {
+      readonly kind: 'wires';
+      /** Null while nothing is entered. */
+      readonly nets: readonly Net[] | null;
+    };
+
+/** The link that is open, and all that follows from it. One for each link frame. */
+@Injectable()
+export class OpenLink {
+  private readonly store = inject(Store);
+  private readonly links = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
+
+  readonly id = signal('');
+  readonly layer = signal<RulerLayer | null>(null);
+
+  readonly link = computed<LinkSummary | undefined>(() => this.links()[this.id()]);
+  readonly site = computed(() => this.sites()[this.link()?.siteId ?? '']);
+  readonly units = computed(() => this.site()?.units ?? 'metric');
+  readonly loading = computed(() => this.evidence().loading[this.id()] ?? 'not-yet');
+  readonly facts = computed(() => factsOf(this.evidence(), this.id()));
+  readonly latest = computed(() => this.facts().readings.at(-1) ?? null);
+  readonly standing = computed(() => {
+    const link = this.link();
+    return link ? linkStanding(link, this.facts().ticks, this.latest()) : null;
+  });
+  readonly wiring = computed(() => {
+    const link = this.link();
+    return link ? wiringOf(link) : null;
+  });
+  /** The last reading's diagnosis for the link as it is described now. */
+  readonly diagnosis = computed(() => {
+    const [link, latest] = [this.link(), this.latest()];
+    return link && latest ? diagnosisNow(link, latest) : null;
+  });
+
+  open(id: string): void {
+    this.id.set(id);
+    this.layer.set(null);
+    this.store.dispatch(evidenceActions.load({ linkId: id }));
+  }
+}

@@ -1,0 +1,119 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatIcon } from '@angular/material/icon';
+import { cable, conductorAt, connector } from '@near-spoke/core/catalogue';
+import { ENDS } from '@near-spoke/core/link';
+import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
+import { tickKeys } from '@near-spoke/core/terminate';
+import { formatLength } from '@near-spoke/core/units';
+import { tester } from '@near-spoke/core/verify';
+import { Store } from '@ngrx/store';
+import { ConductorSwatch, LinkRuler, StateMark, wireLines } from '../drawing';
+import { OpenLink } from '../link/open-link';
+import { NextThing } from '../shell/next-thing';
+import { Shortcuts } from '../shell/shortcuts';
+import { outboxActions, outboxFeature } from '../store/outbox/outbox';
+
+/** Everything known of the link, on one page that prints. */
+@Component({
+  selector: 'ns-record-page',
+  imports: [ConductorSwatch, DatePipe, LinkRuler, MatButtonModule, MatIcon, NextThing, StateMark],
+  templateUrl: './record-page.html',
+  styleUrl: './record-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class RecordPage {
+  protected readonly open = inject(OpenLink);
+  private readonly store = inject(Store);
+  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+
+  protected readonly stateName = STATE_NAME;
+  protected readonly link = computed(() => this.open.link());
+  protected readonly unsent = computed(
+    () => this.waiting().filter(({ deed }) => deed.linkId === this.open.id()).length,
+  );
+  protected readonly facts = computed(() => {
+    const link = this.link();
+    if (!link) return [];
+    const units = this.open.units();
+    const length =
+      link.lengthM === null
+        ? 'not known'
+        : `${formatLength(link.lengthM, units)}, as scheduled; not measured here`;
+    const route = link.route
+      .map(({ name, atM }) => `${name} (${formatLength(atM, units)})`)
+      .join(', ');
+    return [
+      ['Cable', cable(link.cable).name],
+      ['Length', length],
+      ...ENDS.map((end) => [
+        end === 'near' ? 'Near end' : 'Far end',
+        `${connector(link[end].connector).name}, ${link[end].scheme}, at ${link[end].place}`,
+      ]),
+      ['Hub', link.hub],
+      ...(route ? [['Route', route]] : []),
+      ...(link.note ? [['Note', link.note]] : []),
+    ];
+  });
+  protected readonly latest = computed(() => this.open.latest());
+  protected readonly diagnosis = computed(() => this.open.diagnosis());
+  protected readonly testerName = computed(() => tester(this.latest()?.tester ?? 'pairing').name);
+  /** Contact by contact, what the last test showed. */
+  protected readonly wires = computed(() => {
+    const [link, wiring] = [this.link(), this.open.wiring()];
+    if (!link || !wiring) return [];
+    const latest = this.latest();
+    return wireLines(latest?.nets ?? [], wiring).map((line) => ({
+      near: line.near,
+      wire: conductorAt(link.near.scheme, line.near),
+      reached: latest ? line.far.join(' and ') || 'nothing' : 'not tested',
+      right: line.right,
+      tested: latest !== null,
+    }));
+  });
+  protected readonly work = computed(() => {
+    const standing = this.open.standing();
+    if (!standing) return [];
+    const ticks = this.open.facts().ticks;
+    return ENDS.map((end) => {
+      const ticked = tickedKeys(ticks, end);
+      const { plan, doneSteps } = standing.ends[end];
+      return {
+        end,
+        place: this.link()?.[end].place ?? '',
+        done: doneSteps.size,
+        total: plan.steps.length,
+        steps: plan.steps
+          .filter((step) => tickKeys(step).some((key) => ticked.has(key)))
+          .map((step) => {
+            const keys = tickKeys(step);
+            const last = ticks
+              .filter((tick) => tick.end === end && tick.done && keys.includes(tick.key))
+              .at(-1);
+            return {
+              step,
+              last,
+              checks: step.checks.filter(({ id }) => ticked.has(`${step.id}/${id}`)),
+            };
+          }),
+      };
+    });
+  });
+  protected readonly earlier = computed(() => this.open.facts().readings.slice(0, -1).reverse());
+
+  constructor() {
+    this.open.layer.set(null);
+    // The server's copies show what was just entered here.
+    this.store.dispatch(outboxActions.release());
+    inject(Shortcuts).add(inject(DestroyRef), {
+      key: 'p',
+      what: 'Print the record',
+      run: () => this.print(),
+    });
+  }
+
+  protected print(): void {
+    window.print();
+  }
+}

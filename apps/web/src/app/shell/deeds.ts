@@ -1,0 +1,91 @@
+import { Injectable, inject } from '@angular/core';
+import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
+import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
+import { tickedKeys } from '@near-spoke/core/record';
+import { diagnose, type TestResult } from '@near-spoke/core/verify';
+import { Store } from '@ngrx/store';
+import { v7 } from 'uuid';
+import type { Deed, Entry } from '../store/outbox/deed';
+import { outboxActions } from '../store/outbox/outbox';
+import { Person } from './person';
+
+/** How long a reading is held back so that a slip can be taken back, ms. */
+export const UNDO_MS = 5000;
+
+/** What a person does at this device: signed, timed, shown at once, and sent when the server is there. */
+@Injectable({ providedIn: 'root' })
+export class Deeds {
+  private readonly store = inject(Store);
+  private readonly person = inject(Person);
+
+  tick(link: LinkSummary, end: End, key: string, done: boolean): void {
+    const tick: Tick = {
+      id: v7(),
+      linkId: link.id,
+      end,
+      key,
+      done,
+      at: new Date().toISOString(),
+      author: this.person.name(),
+    };
+    const what = `${done ? 'Tick' : 'Tick taken back'} on ${link.label}`;
+    this.queue({ kind: 'tick', linkId: link.id, tick }, what);
+  }
+
+  /** Cuts an end off: every tick of it is taken back. */
+  beginAgain(link: LinkSummary, end: End, ticks: readonly Tick[]): void {
+    for (const key of tickedKeys(ticks, end)) this.tick(link, end, key, false);
+  }
+
+  read(link: LinkSummary, shown: Omit<TestResult, 'wiring'>, note: string): Entry {
+    const wiring = wiringOf(link);
+    const reading: Reading = {
+      id: v7(),
+      linkId: link.id,
+      takenAt: new Date().toISOString(),
+      author: this.person.name(),
+      note,
+      tester: shown.tester,
+      wiring: { ...wiring, scheme: { ...wiring.scheme } },
+      nets: shown.nets.map(({ near, far }) => ({ near: [...near], far: [...far] })),
+      splitPairs: shown.splitPairs.map(([a, b]) => [a, b]),
+      diagnosis: diagnose({ ...shown, wiring }) as Reading['diagnosis'],
+    };
+    const what = `Reading of ${link.label}`;
+    return this.queue({ kind: 'reading', linkId: link.id, reading }, what, UNDO_MS);
+  }
+
+  addLink(siteId: string, link: LinkInput & { id: string }): void {
+    this.queue({ kind: 'link-new', linkId: link.id, siteId, link }, `New link ${link.label}`);
+  }
+
+  changeLink(link: LinkSummary, patch: LinkPatch): void {
+    this.queue({ kind: 'link-change', linkId: link.id, patch }, `Change of ${link.label}`);
+  }
+
+  putAway(link: LinkSummary): void {
+    this.queue({ kind: 'link-away', linkId: link.id }, `${link.label} put away`);
+  }
+
+  takeOut(link: LinkSummary): void {
+    this.queue({ kind: 'link-back', linkId: link.id }, `${link.label} taken back`);
+  }
+
+  takeBack(entry: Entry): void {
+    this.store.dispatch(outboxActions.takenBack({ entry }));
+  }
+
+  private queue(deed: Deed, what: string, holdMs = 0): Entry {
+    const entry: Entry = {
+      id: v7(),
+      deed,
+      what,
+      holdUntil: holdMs > 0 ? Date.now() + holdMs : 0,
+      refused: null,
+    };
+    this.store.dispatch(outboxActions.queued({ entry }));
+    return entry;
+  }
+}
+
+export const otherEnd = (end: End): End => (end === ENDS[0] ? 'far' : 'near');

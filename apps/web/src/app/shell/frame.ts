@@ -1,0 +1,112 @@
+import { BreakpointObserver } from '@angular/cdk/layout';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { MatButtonModule } from '@angular/material/button';
+import { MatDialog } from '@angular/material/dialog';
+import { MatIcon } from '@angular/material/icon';
+import { MatMenuModule } from '@angular/material/menu';
+import { MatSidenavModule } from '@angular/material/sidenav';
+import { MatTooltip } from '@angular/material/tooltip';
+import { NavigationEnd, Router, RouterLink, RouterOutlet } from '@angular/router';
+import { Store } from '@ngrx/store';
+import { filter, map, startWith } from 'rxjs';
+import { linksActions } from '../store/links/links';
+import { sitesActions, sitesFeature } from '../store/sites/sites';
+import { LastSite } from './last-site';
+import { Person } from './person';
+import { Shortcuts } from './shortcuts';
+import { Spokes } from './spokes';
+import { Theme } from './theme';
+import { UnsentBar } from './unsent-bar';
+
+const NARROW = '(max-width: 1023px)';
+
+/** The frame of a site: its spokes on the left, the open page beside them. */
+@Component({
+  selector: 'ns-frame',
+  imports: [
+    MatButtonModule,
+    MatIcon,
+    MatMenuModule,
+    MatSidenavModule,
+    MatTooltip,
+    RouterLink,
+    RouterOutlet,
+    Spokes,
+    UnsentBar,
+  ],
+  templateUrl: './frame.html',
+  styleUrl: './frame.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Frame {
+  readonly siteId = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly dialog = inject(MatDialog);
+  protected readonly theme = inject(Theme);
+  protected readonly person = inject(Person);
+
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  protected readonly site = computed(() => this.sites()[this.siteId()]);
+  private readonly loading = this.store.selectSignal(sitesFeature.selectLoading);
+  protected readonly missing = computed(() => !this.site() && this.loading() === 'done');
+  protected readonly narrow = toSignal(
+    inject(BreakpointObserver)
+      .observe(NARROW)
+      .pipe(map(({ matches }) => matches)),
+    { initialValue: matchMedia(NARROW).matches },
+  );
+  protected readonly shown = signal(false);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map((event) => event.urlAfterRedirects),
+      startWith(this.router.url),
+    ),
+    { initialValue: this.router.url },
+  );
+  protected readonly openId = computed(
+    () => /\/links\/([0-9a-f-]{36})/.exec(this.url())?.[1] ?? '',
+  );
+
+  constructor() {
+    const last = inject(LastSite);
+    this.store.dispatch(sitesActions.load());
+    effect(() => {
+      const siteId = this.siteId();
+      last.id.set(siteId);
+      this.store.dispatch(linksActions.open({ siteId }));
+    });
+    inject(Shortcuts).add(
+      inject(DestroyRef),
+      { key: '?', what: 'Show all keys', run: () => void this.help() },
+      { key: 'o', what: 'Overview of the site', run: () => void this.overview() },
+      { key: 'd', what: 'Daylight or cabinet theme', run: () => this.theme.toggle() },
+    );
+  }
+
+  protected async help(): Promise<void> {
+    const { HelpSheet } = await import('./help-sheet');
+    this.dialog.open(HelpSheet, { width: '560px' });
+  }
+
+  protected async askWho(): Promise<void> {
+    const { WhoSheet } = await import('./who-sheet');
+    this.dialog.open(WhoSheet, { width: '420px' });
+  }
+
+  private overview(): Promise<boolean> {
+    return this.router.navigate(['/sites', this.siteId()]);
+  }
+}

@@ -1,0 +1,35 @@
+import type { LinkSummary } from '@near-spoke/contract';
+import { STATE_NAME } from '@near-spoke/core/record';
+
+export type SpokeRow =
+  | { readonly kind: 'hub'; readonly id: string; readonly hub: string; readonly count: number }
+  | { readonly kind: 'link'; readonly id: string; readonly link: LinkSummary };
+
+/**
+ * The links that a search leaves, under the hub that they start from; hubs in the order in which
+ * the schedule names them. Every word of the search has to be found in the label, a place, the
+ * cable, the note or the state's name.
+ */
+export function spokeRows(links: readonly LinkSummary[], search: string): SpokeRow[] {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const byHub = new Map<string, LinkSummary[]>();
+  for (const link of links) {
+    if (words.length > 0) {
+      const text = textOf(link);
+      if (!words.every((word) => text.includes(word))) continue;
+    }
+    const group = byHub.get(link.hub);
+    if (group) group.push(link);
+    else byHub.set(link.hub, [link]);
+  }
+  return [...byHub].flatMap(([hub, group]): SpokeRow[] => [
+    { kind: 'hub', id: `hub ${hub}`, hub, count: group.length },
+    ...group.map((link): SpokeRow => ({ kind: 'link', id: link.id, link })),
+  ]);
+}
+
+function textOf({ label, hub, near, far, cable, note, state }: LinkSummary): string {
+  return [label, hub, near.place, far.place, cable, note, STATE_NAME[state]]
+    .join('\n')
+    .toLowerCase();
+}

@@ -1,0 +1,156 @@
+import {
+  CdkFixedSizeVirtualScroll,
+  CdkVirtualForOf,
+  CdkVirtualScrollViewport,
+} from '@angular/cdk/scrolling';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  type ElementRef,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { MatIcon } from '@angular/material/icon';
+import { Router } from '@angular/router';
+import { STATE_NAME } from '@near-spoke/core/record';
+import { Store } from '@ngrx/store';
+import { StateMark } from '../drawing';
+import { linksFeature } from '../store/links/links';
+import { Shortcuts } from './shortcuts';
+import { spokeRows, type SpokeRow } from './spoke-rows';
+
+const ROW_PX = 56;
+
+/** The site's links by hub: up and down move, Enter opens. Thousands of them scroll smoothly. */
+@Component({
+  selector: 'ns-spokes',
+  imports: [
+    CdkFixedSizeVirtualScroll,
+    CdkVirtualForOf,
+    CdkVirtualScrollViewport,
+    MatIcon,
+    StateMark,
+  ],
+  templateUrl: './spokes.html',
+  styleUrl: './spokes.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Spokes {
+  readonly siteId = input.required<string>();
+  readonly openId = input('');
+  readonly picked = output();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly viewport = viewChild(CdkVirtualScrollViewport);
+  private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
+
+  protected readonly rowPx = ROW_PX;
+  protected readonly stateName = STATE_NAME;
+  protected readonly links = this.store.selectSignal(linksFeature.selectAll);
+  protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
+  protected readonly search = signal('');
+  protected readonly rows = computed(() => spokeRows(this.links(), this.search()));
+  protected readonly found = computed(
+    () => this.rows().filter((row) => row.kind === 'link').length,
+  );
+  protected readonly activeId = signal('');
+
+  constructor() {
+    inject(Shortcuts).add(
+      inject(DestroyRef),
+      { key: '/', what: 'Search the links', run: () => this.box().nativeElement.focus() },
+      { key: 'l', what: 'Go to the list of links', run: () => this.focusList() },
+    );
+    effect(() => {
+      const id = this.openId();
+      if (!id || !this.viewport()) return;
+      // Also when the list arrives after the link.
+      if (this.rows().length === 0) return;
+      untracked(() => this.activate(id));
+    });
+  }
+
+  protected readonly idOf = (_: number, row: SpokeRow) => row.id;
+
+  protected type(event: Event): void {
+    this.search.set((event.target as HTMLInputElement).value);
+    this.activeId.set('');
+    this.viewport()?.scrollToIndex(0);
+  }
+
+  protected onBoxKey(event: KeyboardEvent): void {
+    if (event.key === 'ArrowDown') {
+      event.preventDefault();
+      this.focusList();
+    } else if (event.key === 'Enter') {
+      const first = this.rows().find((row) => row.kind === 'link');
+      if (first) this.open(first.id);
+    } else if (event.key === 'Escape') {
+      this.box().nativeElement.value = '';
+      this.search.set('');
+    }
+  }
+
+  protected onListKey(event: KeyboardEvent): void {
+    const page = Math.max(1, Math.floor((this.viewport()?.getViewportSize() ?? 0) / ROW_PX) - 1);
+    const steps: Readonly<Record<string, number>> = {
+      ArrowDown: 1,
+      ArrowUp: -1,
+      PageDown: page,
+      PageUp: -page,
+      Home: -Infinity,
+      End: Infinity,
+    };
+    const step = steps[event.key];
+    if (step !== undefined) {
+      event.preventDefault();
+      this.move(step);
+    } else if (event.key === 'Enter' && this.activeId()) {
+      event.preventDefault();
+      this.open(this.activeId());
+    }
+  }
+
+  protected open(linkId: string): void {
+    this.activeId.set(linkId);
+    // At the stage that the link needs next.
+    const stage = this.links().find((link) => link.id === linkId)?.next.stage ?? '';
+    void this.router.navigate(['/sites', this.siteId(), 'links', linkId, stage]);
+    this.picked.emit();
+  }
+
+  private move(step: number): void {
+    const links = this.rows().filter((row) => row.kind === 'link');
+    if (links.length === 0) return;
+    const at = links.findIndex((row) => row.id === this.activeId());
+    const to = at < 0 ? 0 : Math.min(Math.max(at + step, 0), links.length - 1);
+    const next = links[to];
+    if (next) this.activate(next.id);
+  }
+
+  private focusList(): void {
+    this.viewport()?.elementRef.nativeElement.focus();
+    if (!this.activeId()) this.move(0);
+  }
+
+  private activate(id: string): void {
+    this.activeId.set(id);
+    const viewport = this.viewport();
+    const index = this.rows().findIndex((row) => row.id === id);
+    if (!viewport || index < 0) return;
+    const top = viewport.measureScrollOffset('top');
+    const [from, to] = [index * ROW_PX, (index + 1) * ROW_PX];
+    // Keep the hub's heading in sight where there is one above.
+    if (from - ROW_PX < top) viewport.scrollToOffset(Math.max(0, from - ROW_PX));
+    else if (to > top + viewport.getViewportSize())
+      viewport.scrollToOffset(to - viewport.getViewportSize());
+  }
+}

@@ -1,0 +1,45 @@
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatDialogModule, MatDialogRef } from '@angular/material/dialog';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { Person } from './person';
+
+/** Asks who works at this device. */
+@Component({
+  selector: 'ns-who-sheet',
+  imports: [MatButtonModule, MatDialogModule, MatFormFieldModule, MatInputModule],
+  template: `
+    <h2 mat-dialog-title>Who works here?</h2>
+    <form (submit)="save($event, box.value)">
+      <mat-dialog-content>
+        <mat-form-field>
+          <mat-label>Name or role</mat-label>
+          <input matInput #box [value]="person.name()" maxlength="80" autocomplete="off" />
+          <mat-hint>Signed under every tick and reading made here</mat-hint>
+        </mat-form-field>
+      </mat-dialog-content>
+      <mat-dialog-actions align="end">
+        <button mat-button mat-dialog-close type="button">Leave as is</button>
+        <button mat-flat-button type="submit">Save</button>
+      </mat-dialog-actions>
+    </form>
+  `,
+  styles: `
+    mat-form-field {
+      width: 100%;
+      margin-top: 0.5rem;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WhoSheet {
+  protected readonly person = inject(Person);
+  private readonly dialog = inject<MatDialogRef<WhoSheet>>(MatDialogRef);
+
+  protected save(event: Event, name: string): void {
+    event.preventDefault();
+    this.person.set(name);
+    this.dialog.close();
+  }
+}

@@ -1,0 +1,227 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+} from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import {
+  NonNullableFormBuilder,
+  ReactiveFormsModule,
+  type AbstractControl,
+  type ValidationErrors,
+} from '@angular/forms';
+import { MatButtonModule } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { Router } from '@angular/router';
+import type { LinkInput, LinkSummary } from '@near-spoke/contract';
+import { CABLES, CONNECTORS, SCHEMES, type SchemeId } from '@near-spoke/core/catalogue';
+import { parseRoute, writeRoute } from '@near-spoke/core/formats';
+import { hubOf } from '@near-spoke/core/link';
+import { summariseLink } from '@near-spoke/core/record';
+import { planTermination } from '@near-spoke/core/terminate';
+import { parseLength } from '@near-spoke/core/units';
+import { Store } from '@ngrx/store';
+import { v7 } from 'uuid';
+import { Deeds } from '../shell/deeds';
+import { kept } from '../shell/kept';
+import { linksActions, linksFeature } from '../store/links/links';
+import { sitesFeature } from '../store/sites/sites';
+
+/** A link as people describe it: new, or changed. What does not fit is said while it is chosen. */
+@Component({
+  selector: 'ns-link-form-page',
+  imports: [
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatSelectModule,
+    ReactiveFormsModule,
+  ],
+  templateUrl: './link-form-page.html',
+  styleUrl: './form.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LinkFormPage {
+  readonly siteId = input('');
+  readonly linkId = input('');
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly deeds = inject(Deeds);
+  private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly links = this.store.selectSignal(linksFeature.selectAll);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  private readonly site = computed(() => this.sites()[this.siteId()]);
+  private readonly bareUnit = computed(() => (this.site()?.units === 'imperial' ? 'ft' : 'm'));
+
+  protected readonly cables = CABLES;
+  protected readonly connectors = CONNECTORS;
+  protected readonly schemes = SCHEMES;
+  protected readonly link = computed(() => this.entities()[this.linkId()]);
+
+  protected readonly form = inject(NonNullableFormBuilder).group({
+    label: ['', [filled, (control: AbstractControl<string>) => this.labelTaken(control)]],
+    nearPlace: ['', filled],
+    farPlace: ['', filled],
+    hub: '',
+    cable: 'cat6-uutp-solid',
+    nearConnector: 'keystone-punch-down',
+    nearScheme: 'T568B',
+    farConnector: 'plug-8p8c',
+    farScheme: 'T568B',
+    length: ['', (control: AbstractControl<string>) => this.badLength(control)],
+    route: ['', (control: AbstractControl<string>) => this.badRoute(control)],
+    note: '',
+  });
+  private readonly value = toSignal(this.form.valueChanges, { initialValue: this.form.value });
+
+  /** What does not go together, for either end. */
+  protected readonly misfits = computed(() => {
+    const { cable, nearConnector, farConnector } = { ...this.form.getRawValue(), ...this.value() };
+    return [
+      ['Near end', nearConnector],
+      ['Far end', farConnector],
+    ].flatMap(([end, part]) =>
+      planTermination({
+        cable,
+        connector: part as string,
+        scheme: 'T568B',
+        otherEnd: 'made',
+      }).fit.problems.map(
+        ({ what, have, need, suggestion }) =>
+          `${end ?? ''}: ${what}: ${have}, needs ${need}. ${suggestion}`,
+      ),
+    );
+  });
+  protected readonly mixed = computed(() => {
+    const { nearScheme, farScheme } = this.value();
+    return nearScheme !== farScheme;
+  });
+
+  /** What is typed, kept until it is saved or left. */
+  private readonly draft = computed(() =>
+    kept<object | null>(`draft.link.${this.linkId() || this.siteId()}`, null, isObject),
+  );
+
+  constructor() {
+    effect(() => {
+      this.value();
+      if (this.form.dirty) untracked(this.draft).set(this.form.getRawValue());
+    });
+    effect(() => {
+      const link = this.link();
+      const scheme = this.site()?.defaultScheme;
+      const draft = untracked(this.draft());
+      if (!this.form.pristine) return;
+      if (draft) {
+        this.form.patchValue(draft);
+        this.form.markAsDirty();
+        return;
+      }
+      if (link) this.form.patchValue(fieldsOf(link));
+      else if (scheme) this.form.patchValue({ nearScheme: scheme, farScheme: scheme });
+    });
+  }
+
+  protected save(): void {
+    this.form.markAllAsTouched();
+    if (this.form.invalid) return;
+    const fields = this.read();
+    const current = this.link();
+    if (current) {
+      this.deeds.changeLink(current, { version: current.version, ...fields });
+      const changed = { ...current, ...fields, version: current.version + 1 };
+      this.store.dispatch(linksActions.stored({ link: changed }));
+      this.go(current.id);
+      return;
+    }
+    const id = v7();
+    this.deeds.addLink(this.siteId(), { ...fields, id });
+    const made = { ...fields, id, siteId: this.siteId(), version: 1 };
+    this.store.dispatch(linksActions.stored({ link: summariseLink(made, [], null) }));
+    this.go(id);
+  }
+
+  protected leave(): void {
+    this.go(this.linkId());
+  }
+
+  private go(linkId: string): void {
+    this.form.markAsPristine();
+    this.draft().set(null);
+    const link = linkId ? ['links', linkId] : [];
+    void this.router.navigate(['/sites', this.siteId(), ...link]);
+  }
+
+  private read() {
+    const raw = this.form.getRawValue();
+    const length = parseLength(raw.length, { bareUnit: this.bareUnit() });
+    const route = parseRoute(raw.route, { bareUnit: this.bareUnit() });
+    return {
+      label: raw.label.trim(),
+      hub: raw.hub.trim() || hubOf(raw.nearPlace),
+      near: { place: raw.nearPlace.trim(), connector: raw.nearConnector, scheme: raw.nearScheme },
+      far: { place: raw.farPlace.trim(), connector: raw.farConnector, scheme: raw.farScheme },
+      cable: raw.cable,
+      lengthM: length.ok ? length.lengthM : null,
+      route: route.ok ? [...route.route] : [],
+      note: raw.note.trim(),
+    } satisfies LinkInput;
+  }
+
+  private labelTaken({ value }: AbstractControl<string>): ValidationErrors | null {
+    const taken = this.links().some(
+      (link) => link.label === value.trim() && link.id !== this.linkId(),
+    );
+    return taken ? { reason: 'Another link of this site has this label.' } : null;
+  }
+
+  private badLength({ value }: AbstractControl<string>): ValidationErrors | null {
+    if (value.trim() === '') return null;
+    const parsed = parseLength(value, { bareUnit: this.bareUnit() });
+    if (!parsed.ok) return { reason: parsed.reason };
+    return parsed.lengthM > 0 ? null : { reason: 'A length must be more than 0.' };
+  }
+
+  private badRoute({ value, parent }: AbstractControl<string>): ValidationErrors | null {
+    const parsed = parseRoute(value, { bareUnit: this.bareUnit() });
+    if (!parsed.ok) return { reason: parsed.reason };
+    const length = parseLength(String(parent?.get('length')?.value ?? ''), {
+      bareUnit: this.bareUnit(),
+    });
+    const last = parsed.route.at(-1);
+    return length.ok && last && last.atM > length.lengthM
+      ? { reason: `“${last.name}” lies beyond the far end.` }
+      : null;
+  }
+}
+
+const isObject = (stored: unknown): stored is object =>
+  typeof stored === 'object' && stored !== null;
+
+function filled({ value }: AbstractControl<string>): ValidationErrors | null {
+  return value.trim() === '' ? { reason: 'Write something here.' } : null;
+}
+
+function fieldsOf(link: LinkSummary) {
+  return {
+    label: link.label,
+    nearPlace: link.near.place,
+    farPlace: link.far.place,
+    hub: link.hub,
+    cable: link.cable,
+    nearConnector: link.near.connector,
+    nearScheme: link.near.scheme,
+    farConnector: link.far.connector,
+    farScheme: link.far.scheme,
+    length: link.lengthM === null ? '' : `${link.lengthM} m`,
+    route: writeRoute(link.route),
+    note: link.note,
+  };
+}

@@ -1,0 +1,91 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Title } from '@angular/platform-browser';
+import { Router, RouterLink } from '@angular/router';
+import type { LinkSummary } from '@near-spoke/contract';
+import { STATE_NAME } from '@near-spoke/core/record';
+import { formatLength } from '@near-spoke/core/units';
+import { Store } from '@ngrx/store';
+import { STATE_MARK, StateMark } from '../drawing';
+import { NextThing } from '../shell/next-thing';
+import { headline } from '../shell/sentences';
+import { linksActions, linksFeature } from '../store/links/links';
+import { sitesFeature } from '../store/sites/sites';
+import { countStates, hubSpokes, nextLink } from './hub-spokes';
+
+/** More spokes than this are told by their counts alone. */
+const DRAWN = 160;
+const COMB_PX = 96;
+
+/** What is done at the site, what is left, and what comes next. */
+@Component({
+  selector: 'ns-overview-page',
+  imports: [MatButtonModule, MatProgressBar, NextThing, RouterLink, StateMark],
+  templateUrl: './overview-page.html',
+  styleUrl: './overview-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OverviewPage {
+  readonly siteId = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly router = inject(Router);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+
+  protected readonly stateName = STATE_NAME;
+  protected readonly mark = STATE_MARK;
+  protected readonly site = computed(() => this.sites()[this.siteId()]);
+  protected readonly units = computed(() => this.site()?.units ?? 'metric');
+  protected readonly links = this.store.selectSignal(linksFeature.selectAll);
+  protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
+  protected readonly hubs = computed(() =>
+    hubSpokes(this.links()).map((hub) => ({
+      ...hub,
+      tallestPx: 20 + hub.links.reduce((top, link) => Math.max(top, this.heightPx(link)), 0),
+    })),
+  );
+  protected readonly counts = computed(() => countStates(this.links()));
+  protected readonly proven = computed(
+    () => this.links().filter(({ state }) => state === 'pass').length,
+  );
+  protected readonly next = computed(() => {
+    const next = nextLink(this.links());
+    return next && { ...next, told: headline(next.link.next.sentence) };
+  });
+  private readonly longestM = computed(() =>
+    this.links().reduce((longest, { lengthM }) => Math.max(longest, lengthM ?? 0), 1),
+  );
+  protected readonly longest = computed(() => formatLength(this.longestM(), this.units()));
+
+  constructor() {
+    inject(Title).setTitle('Overview · Near Spoke');
+  }
+
+  protected drawn(links: readonly LinkSummary[]): readonly LinkSummary[] {
+    return links.length <= DRAWN ? links : [];
+  }
+
+  /** A spoke's height: its length against the site's longest; a stub while it is not known. */
+  protected heightPx({ lengthM }: LinkSummary): number {
+    return lengthM === null ? 10 : 12 + (COMB_PX - 30) * (lengthM / this.longestM());
+  }
+
+  protected describe(link: LinkSummary): string {
+    const length =
+      link.lengthM === null ? 'length not known' : formatLength(link.lengthM, this.units());
+    return `${link.label}, ${link.far.place}, ${length}: ${STATE_NAME[link.state]}`;
+  }
+
+  protected open(link: LinkSummary): void {
+    void this.router.navigate(['/sites', this.siteId(), 'links', link.id, link.next.stage]);
+  }
+
+  protected importSchedule(): void {
+    void this.router.navigate(['/sites', this.siteId(), 'import']);
+  }
+
+  protected reload(): void {
+    this.store.dispatch(linksActions.reload());
+  }
+}

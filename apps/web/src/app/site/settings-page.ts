@@ -1,0 +1,86 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { NonNullableFormBuilder, ReactiveFormsModule } from '@angular/forms';
+import { MatButtonModule } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { MatSnackBar } from '@angular/material/snack-bar';
+import { Router } from '@angular/router';
+import { SCHEMES } from '@near-spoke/core/catalogue';
+import { Store } from '@ngrx/store';
+import { Api, isRefusal } from '../store/api/api';
+import { sitesActions, sitesFeature } from '../store/sites/sites';
+
+/** The site's name, its units, and the scheme chosen for the job with the reason. */
+@Component({
+  selector: 'ns-settings-page',
+  imports: [
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatSelectModule,
+    ReactiveFormsModule,
+  ],
+  templateUrl: './settings-page.html',
+  styleUrl: './form.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class SettingsPage {
+  readonly siteId = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly router = inject(Router);
+  private readonly snack = inject(MatSnackBar);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+
+  protected readonly schemes = SCHEMES;
+  protected readonly site = computed(() => this.sites()[this.siteId()]);
+  protected readonly refused = signal('');
+  protected readonly form = inject(NonNullableFormBuilder).group({
+    name: '',
+    note: '',
+    units: 'metric',
+    defaultScheme: 'T568B',
+    schemeReason: '',
+  });
+
+  constructor() {
+    effect(() => {
+      const site = this.site();
+      if (site && this.form.pristine) this.form.patchValue(site);
+    });
+  }
+
+  protected save(): void {
+    const site = this.site();
+    if (!site) return;
+    this.refused.set('');
+    this.api.changeSite(site.id, { version: site.version, ...this.form.getRawValue() }).subscribe({
+      next: (stored) => {
+        this.store.dispatch(sitesActions.stored({ site: stored }));
+        this.snack.open('Saved.', undefined, { duration: 3000 });
+        void this.router.navigate(['/sites', site.id]);
+      },
+      error: (error: unknown) => {
+        this.refused.set(
+          isRefusal(error)
+            ? [
+                error.problem.detail,
+                ...(error.problem.errors ?? []).map(({ path, reason }) => `${path}: ${reason}.`),
+              ].join(' ')
+            : 'Something went wrong.',
+        );
+        this.store.dispatch(sitesActions.load());
+      },
+    });
+  }
+}

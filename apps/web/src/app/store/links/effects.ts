@@ -1,0 +1,50 @@
+import { inject } from '@angular/core';
+import type { LinkSummary } from '@near-spoke/contract';
+import { summariseLink } from '@near-spoke/core/record';
+import { Actions, createEffect, ofType } from '@ngrx/effects';
+import { concatLatestFrom, mapResponse } from '@ngrx/operators';
+import { Store } from '@ngrx/store';
+import { filter, map, switchMap } from 'rxjs';
+import { Api, type Refusal } from '../api/api';
+import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
+import { linksActions, linksFeature } from './links';
+
+export const loadLinks = createEffect(
+  (actions$ = inject(Actions), store = inject(Store), api = inject(Api)) =>
+    actions$.pipe(
+      ofType(linksActions.open, linksActions.reload),
+      concatLatestFrom(() => store.select(linksFeature.selectSiteId)),
+      filter(([, siteId]) => siteId !== ''),
+      switchMap(([, siteId]) =>
+        api.links(siteId).pipe(
+          mapResponse({
+            next: ({ links }) => linksActions.loaded({ siteId, links }),
+            error: (refusal: Refusal) => linksActions.loadFailed({ refusal }),
+          }),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+/** A link stands anew, at once, when a fact about it is added here: the list need not ask the server. */
+export const restandLink = createEffect(
+  (actions$ = inject(Actions), store = inject(Store)) =>
+    actions$.pipe(
+      ofType(evidenceActions.loaded, evidenceActions.added, evidenceActions.takenBack),
+      concatLatestFrom(() => [
+        store.select(linksFeature.selectEntities),
+        store.select(evidenceFeature.selectEvidenceState),
+      ]),
+      map(([{ linkId }, entities, evidence]) => {
+        const link = entities[linkId];
+        const facts = factsOf(evidence, linkId);
+        if (!link || evidence.loading[linkId] !== 'done') return null;
+        return linksActions.stored({
+          link: summariseLink(link, facts.ticks, facts.readings.at(-1) ?? null),
+        });
+      }),
+      filter((action) => action !== null),
+    ),
+  { functional: true },
+);

@@ -1,0 +1,2 @@
+/** How far something asked of the server has come. */
+export type Loading = 'not-yet' | 'now' | 'done' | 'failed';

@@ -1,0 +1,73 @@
+import type { LinkInput, LinkPatch, Problem, Reading, Tick } from '@near-spoke/contract';
+
+/** Something done at this device that the server has to be told. */
+export type Deed =
+  | { readonly kind: 'tick'; readonly linkId: string; readonly tick: Tick }
+  | { readonly kind: 'reading'; readonly linkId: string; readonly reading: Reading }
+  | {
+      readonly kind: 'link-new';
+      readonly linkId: string;
+      readonly siteId: string;
+      readonly link: LinkInput;
+    }
+  | { readonly kind: 'link-change'; readonly linkId: string; readonly patch: LinkPatch }
+  | { readonly kind: 'link-away'; readonly linkId: string }
+  | { readonly kind: 'link-back'; readonly linkId: string };
+
+export interface Entry {
+  /** A UUID v7: entries are sent in the order of their ids. */
+  readonly id: string;
+  readonly deed: Deed;
+  /** What it is, for people: "Reading of K04". */
+  readonly what: string;
+  /** Not sent before this moment (ms since the epoch), so that a slip can be taken back. */
+  readonly holdUntil: number;
+  /** Why the server refused it; such an entry waits to be looked at. */
+  readonly refused: Problem | null;
+}
+
+interface Sending {
+  readonly method: string;
+  readonly path: string;
+  readonly body: unknown;
+}
+
+type Kinds = { readonly [K in Deed['kind']]: (deed: Extract<Deed, { kind: K }>) => Sending };
+
+const SENDING: Kinds = {
+  tick: ({ linkId, tick: { linkId: _, ...body } }) => ({
+    method: 'POST',
+    path: `/api/links/${linkId}/ticks`,
+    body,
+  }),
+  reading: ({ linkId, reading: { id, takenAt, author, note, tester, nets, splitPairs } }) => ({
+    method: 'POST',
+    path: `/api/links/${linkId}/readings`,
+    body: { id, takenAt, author, note, tester, nets, splitPairs },
+  }),
+  'link-new': ({ siteId, link }) => ({
+    method: 'POST',
+    path: `/api/sites/${siteId}/links`,
+    body: link,
+  }),
+  'link-change': ({ linkId, patch }) => ({
+    method: 'PATCH',
+    path: `/api/links/${linkId}`,
+    body: patch,
+  }),
+  'link-away': ({ linkId }) => ({
+    method: 'DELETE',
+    path: `/api/links/${linkId}`,
+    body: undefined,
+  }),
+  'link-back': ({ linkId }) => ({
+    method: 'POST',
+    path: `/api/links/${linkId}/restore`,
+    body: undefined,
+  }),
+};
+
+/** The request that tells the server of a deed. */
+export function sendingOf(deed: Deed): Sending {
+  return (SENDING[deed.kind] as (deed: Deed) => Sending)(deed);
+}

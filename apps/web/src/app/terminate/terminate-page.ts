@@ -1,0 +1,217 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatCheckbox } from '@angular/material/checkbox';
+import { MatIcon } from '@angular/material/icon';
+import { Router } from '@angular/router';
+import { WIRE_CONTACTS, cable, connector, scheme } from '@near-spoke/core/catalogue';
+import { ENDS, type End } from '@near-spoke/core/link';
+import { tickedKeys } from '@near-spoke/core/record';
+import { tickKeys, type Step } from '@near-spoke/core/terminate';
+import { ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
+import { OpenLink } from '../link/open-link';
+import { Deeds, otherEnd } from '../shell/deeds';
+import { NextThing } from '../shell/next-thing';
+import { Shortcuts } from '../shell/shortcuts';
+
+const CUTTING = new Set<Step['operation']>([
+  'strip',
+  'trim',
+  'cut',
+  'fold',
+  'untwist',
+  'thread-on',
+]);
+
+const END_STATE: Readonly<Record<string, string>> = {
+  'does-not-fit': 'does not fit',
+  bare: 'not begun',
+  begun: 'begun',
+  made: 'made',
+};
+
+/** How to make both ends, one step at a time. */
+@Component({
+  selector: 'ns-terminate-page',
+  imports: [
+    ConductorSwatch,
+    ConnectorFace,
+    Cutback,
+    MatButtonModule,
+    MatCheckbox,
+    MatIcon,
+    NextThing,
+  ],
+  templateUrl: './terminate-page.html',
+  styleUrl: './terminate-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TerminatePage {
+  private readonly open = inject(OpenLink);
+  private readonly deeds = inject(Deeds);
+  private readonly router = inject(Router);
+
+  protected readonly endList = ENDS;
+  protected readonly endState = END_STATE;
+  private readonly chosen = signal<End | null>(null);
+  protected readonly turns = signal(0);
+
+  protected readonly link = computed(() => this.open.link());
+  private readonly ends = computed(() => this.open.standing()?.ends);
+  /** The end that was chosen; else the first that is not made. */
+  protected readonly end = computed<End>(
+    () => this.chosen() ?? ENDS.find((end) => this.ends()?.[end].state !== 'made') ?? 'near',
+  );
+  protected readonly progress = computed(() => this.ends()?.[this.end()]);
+  protected readonly stateOf = (end: End) => END_STATE[this.ends()?.[end].state ?? 'bare'] ?? '';
+  protected readonly here = computed(() => this.link()?.[this.end()]);
+  protected readonly part = computed(() => connector(this.here()?.connector ?? ''));
+  protected readonly cableName = computed(() => cable(this.link()?.cable ?? '').name);
+  protected readonly colours = computed(() =>
+    scheme(this.here()?.scheme ?? 'T568B').conductors.map((wire, index) => ({
+      wire,
+      contact: WIRE_CONTACTS[index],
+    })),
+  );
+  protected readonly cutting = computed(() => {
+    const step = this.progress()?.next;
+    return step !== null && step !== undefined && CUTTING.has(step.operation);
+  });
+  protected readonly steps = computed(() => {
+    const progress = this.progress();
+    const ticked = tickedKeys(this.open.facts().ticks, this.end());
+    return (progress?.plan.steps ?? []).map((step) => ({
+      step,
+      done: progress?.doneSteps.has(step.id) ?? false,
+      current: step.id === progress?.next?.id,
+      late: progress?.late.some((part) => part.stepId === step.id) ?? false,
+      checks: step.checks.map((check) => ({
+        ...check,
+        key: `${step.id}/${check.id}`,
+        done: ticked.has(`${step.id}/${check.id}`),
+      })),
+    }));
+  });
+  protected readonly current = computed(() => this.steps().find((row) => row.current));
+  private readonly lastTick = computed(() => {
+    const ticks = this.open.facts().ticks.filter((tick) => tick.end === this.end());
+    const ticked = tickedKeys(ticks, this.end());
+    return ticks.filter((tick) => tick.done && ticked.has(tick.key)).at(-1);
+  });
+  protected readonly canUndo = computed(() => this.lastTick() !== undefined);
+  protected readonly minutes = computed(() => {
+    const left = this.steps().filter((row) => !row.done);
+    return Math.max(1, Math.round(left.reduce((sum, { step }) => sum + step.seconds, 0) / 60));
+  });
+
+  /** The screen's one sentence, its reason and its button. */
+  protected readonly told = computed(() => {
+    const progress = this.progress();
+    const late = progress?.late[0];
+    const other = otherEnd(this.end());
+    if (!progress) return { sentence: '', why: '', action: '' };
+    if (progress.state === 'does-not-fit')
+      return {
+        sentence: `${this.part().name} does not take ${this.cableName()}.`,
+        why: progress.plan.fit.problems[0]?.suggestion ?? '',
+        action: 'Change the link',
+      };
+    if (late)
+      return {
+        sentence: late.sentence,
+        why: 'What is ticked says that this end is fixed already.',
+        action: 'Cut it off and begin again',
+      };
+    if (progress.next) {
+      const check = this.current()?.checks.some((row) => !row.done);
+      return {
+        sentence: progress.next.instruction,
+        why: progress.next.why,
+        action: check ? 'Checked' : 'Done',
+      };
+    }
+    const done = `The ${this.end()} end is made.`;
+    return this.ends()?.[other].state === 'made'
+      ? {
+          sentence: done,
+          why: `So is the other. ${this.link()?.next.sentence ?? ''}`,
+          action: this.link()?.next.stage === 'record' ? 'Open the record' : 'Go on to Verify',
+        }
+      : {
+          sentence: done,
+          why: `The ${other} end, at ${this.link()?.[other].place ?? ''}, is left.`,
+          action: `Make the ${other} end`,
+        };
+  });
+
+  constructor() {
+    effect(() => this.open.layer.set({ kind: 'work', end: this.end() }));
+    effect(() => {
+      this.open.id();
+      this.chosen.set(null);
+    });
+    inject(Shortcuts).add(
+      inject(DestroyRef),
+      { key: 't', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
+      { key: 'e', what: 'The other end', run: () => this.choose(otherEnd(this.end())) },
+      { key: 'u', what: 'Take the last tick back', run: () => this.undo() },
+    );
+  }
+
+  protected choose(end: End): void {
+    this.chosen.set(end);
+    this.turns.set(0);
+  }
+
+  protected act(): void {
+    const [link, progress] = [this.link(), this.progress()];
+    if (!link || !progress) return;
+    if (progress.state === 'does-not-fit') void this.go('edit');
+    else if (progress.late.length > 0) this.beginAgain();
+    else if (progress.nextKey) {
+      // Stay at this end when its last step is ticked.
+      this.chosen.set(this.end());
+      this.deeds.tick(link, this.end(), progress.nextKey, true);
+    } else if (this.ends()?.[otherEnd(this.end())].state === 'made')
+      void this.go(link.next.stage === 'record' ? 'record' : 'verify');
+    else this.choose(otherEnd(this.end()));
+  }
+
+  protected tickStep(step: Step, done: boolean): void {
+    const link = this.link();
+    if (!link) return;
+    this.chosen.set(this.end());
+    const ticked = tickedKeys(this.open.facts().ticks, this.end());
+    for (const key of tickKeys(step))
+      if (ticked.has(key) !== done) this.deeds.tick(link, this.end(), key, done);
+  }
+
+  protected tickCheck(key: string, done: boolean): void {
+    const link = this.link();
+    if (!link) return;
+    this.chosen.set(this.end());
+    this.deeds.tick(link, this.end(), key, done);
+  }
+
+  protected undo(): void {
+    const [link, last] = [this.link(), this.lastTick()];
+    if (link && last) this.deeds.tick(link, last.end, last.key, false);
+  }
+
+  protected beginAgain(): void {
+    const link = this.link();
+    if (link) this.deeds.beginAgain(link, this.end(), this.open.facts().ticks);
+  }
+
+  private go(path: string): Promise<boolean> {
+    const link = this.link();
+    return this.router.navigate(['/sites', link?.siteId, 'links', link?.id, path]);
+  }
+}

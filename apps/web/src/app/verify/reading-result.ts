@@ -1,0 +1,44 @@
+import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { DatePipe } from '@angular/common';
+import { MatButtonModule } from '@angular/material/button';
+import type { LinkSummary, Reading } from '@near-spoke/contract';
+import { ENDS, type End } from '@near-spoke/core/link';
+import { tester, type Diagnosis } from '@near-spoke/core/verify';
+import { ConnectorFace, StateMark } from '../drawing';
+
+const WORD: Readonly<Record<Diagnosis['verdict'], string>> = {
+  pass: 'Good',
+  fail: 'Fault',
+  unproven: 'Pairing unproven',
+};
+
+/** A reading's diagnosis: what is wrong, where, what to do, and what the tester can't see. */
+@Component({
+  selector: 'ns-reading-result',
+  imports: [ConnectorFace, DatePipe, MatButtonModule, StateMark],
+  templateUrl: './reading-result.html',
+  styleUrl: './reading-result.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReadingResult {
+  readonly link = input.required<LinkSummary>();
+  readonly reading = input.required<Reading>();
+  readonly diagnosis = input.required<Diagnosis>();
+  readonly remake = output<End>();
+
+  protected readonly word = computed(() => WORD[this.diagnosis().verdict]);
+  protected readonly testerName = computed(() => tester(this.reading().tester).name);
+  protected readonly ends = computed(() =>
+    ENDS.map((end) => ({
+      end,
+      at: this.link()[end],
+      marks: this.diagnosis().faults.flatMap((fault) =>
+        fault[end].map((contact) => ({ contact, word: fault.title.toLowerCase() })),
+      ),
+      // Only where an action is about this end, or may be.
+      remake: this.diagnosis().actions.some(
+        (action) => action.end === end || action.end === 'either',
+      ),
+    })),
+  );
+}

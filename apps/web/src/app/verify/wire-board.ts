@@ -1,0 +1,101 @@
+import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
+import { CONTACTS, conductor, conductorAt, type Contact } from '@near-spoke/core/catalogue';
+import type { ContactNode, End, Wiring } from '@near-spoke/core/link';
+import { sameNode, toggleJoint, type WireEntry } from './wire-entry';
+
+const ROW_PX = 46;
+const WIDTH_PX = 260;
+
+/** Contacts of both ends in two columns: drag or tap from one to another to join or part them. */
+@Component({
+  selector: 'ns-wire-board',
+  templateUrl: './wire-board.html',
+  styleUrl: './wire-board.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WireBoard {
+  readonly wiring = input.required<Wiring>();
+  readonly entry = model.required<WireEntry>();
+
+  protected readonly rowPx = ROW_PX;
+  protected readonly widthPx = WIDTH_PX;
+  protected readonly from = signal<ContactNode | null>(null);
+
+  protected readonly contacts = computed<readonly Contact[]>(() => {
+    const shield =
+      this.wiring().shielded ||
+      this.entry().some(({ from, to }) => from.contact === 'S' || to.contact === 'S');
+    return shield ? CONTACTS : CONTACTS.filter((contact) => contact !== 'S');
+  });
+  protected readonly heightPx = computed(() => this.contacts().length * ROW_PX);
+  protected readonly columns = computed(() =>
+    (['near', 'far'] as const).map((end) => ({
+      end,
+      rows: this.contacts().map((contact) => {
+        const id = conductorAt(this.wiring().scheme[end], contact);
+        return { node: { end, contact }, wire: id ? conductor(id) : null };
+      }),
+    })),
+  );
+  protected readonly lines = computed(() =>
+    this.entry().map(({ from, to }) => {
+      const id = conductorAt(this.wiring().scheme[from.end], from.contact);
+      const wire = id ? conductor(id) : null;
+      return {
+        key: `${from.end}${from.contact}${to.end}${to.contact}`,
+        path: this.path(from, to),
+        colour: wire?.base ?? 'var(--quiet)',
+        stripe: wire?.stripe ?? null,
+      };
+    }),
+  );
+
+  protected isFrom(node: ContactNode): boolean {
+    const from = this.from();
+    return from !== null && sameNode(from, node);
+  }
+
+  protected name(node: ContactNode, wireName: string | undefined): string {
+    const joined = this.entry()
+      .flatMap(({ from, to }) => (sameNode(from, node) ? [to] : sameNode(to, node) ? [from] : []))
+      .map(({ end, contact }) => `${end} ${contact}`);
+    const what = node.contact === 'S' ? 'shield' : `contact ${node.contact}, ${wireName ?? ''}`;
+    return `${node.end} ${what}, ${joined.length > 0 ? `joined to ${joined.join(' and ')}` : 'joined to nothing'}`;
+  }
+
+  /** The first tap chooses, the second joins or parts. */
+  protected tap(node: ContactNode): void {
+    const from = this.from();
+    if (!from) {
+      this.from.set(node);
+      return;
+    }
+    this.from.set(null);
+    if (!sameNode(from, node)) this.entry.set(toggleJoint(this.entry(), from, node));
+  }
+
+  /** A drag that ends on another contact joins; one that ends where it began is a tap. */
+  protected release(event: PointerEvent, from: ContactNode): void {
+    const target = document
+      .elementFromPoint(event.clientX, event.clientY)
+      ?.closest<HTMLElement>('[data-contact]');
+    if (!target) return;
+    const to = {
+      end: target.dataset['end'] as End,
+      contact: target.dataset['contact'] as Contact,
+    };
+    if (sameNode(from, to)) return;
+    this.from.set(null);
+    this.entry.set(toggleJoint(this.entry(), from, to));
+  }
+
+  private path(from: ContactNode, to: ContactNode): string {
+    const y = ({ contact }: ContactNode) => (this.contacts().indexOf(contact) + 0.5) * ROW_PX;
+    const x = ({ end }: ContactNode) => (end === 'near' ? 0 : WIDTH_PX);
+    const [y1, y2] = [y(from), y(to)];
+    if (from.end !== to.end)
+      return `M${x(from)} ${y1}C${WIDTH_PX / 2} ${y1} ${WIDTH_PX / 2} ${y2} ${x(to)} ${y2}`;
+    const bow = from.end === 'near' ? 60 : WIDTH_PX - 60;
+    return `M${x(from)} ${y1}C${bow} ${y1} ${bow} ${y2} ${x(to)} ${y2}`;
+  }
+}
