@@ -65,16 +65,17 @@ export class LinkFormPage {
   protected readonly schemes = SCHEMES;
   protected readonly link = computed(() => this.entities()[this.linkId()]);
 
-  protected readonly form = inject(NonNullableFormBuilder).group({
+  private readonly build = inject(NonNullableFormBuilder);
+  protected readonly form = this.build.group({
     label: ['', [filled, (control: AbstractControl<string>) => this.labelTaken(control)]],
     nearPlace: ['', filled],
     farPlace: ['', filled],
     hub: '',
     cable: 'cat6-uutp-solid',
     nearConnector: 'keystone-punch-down',
-    nearScheme: 'T568B',
+    nearScheme: this.build.control<SchemeId>('T568B'),
     farConnector: 'plug-8p8c',
-    farScheme: 'T568B',
+    farScheme: this.build.control<SchemeId>('T568B'),
     length: ['', (control: AbstractControl<string>) => this.badLength(control)],
     route: ['', (control: AbstractControl<string>) => this.badRoute(control)],
     note: '',

@@ -14,7 +14,8 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import { SCHEMES } from '@near-spoke/core/catalogue';
+import { SCHEMES, type SchemeId } from '@near-spoke/core/catalogue';
+import type { UnitSystem } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { Api, isRefusal } from '../store/api/api';
 import { sitesActions, sitesFeature } from '../store/sites/sites';
@@ -45,11 +46,12 @@ export class SettingsPage {
   protected readonly schemes = SCHEMES;
   protected readonly site = computed(() => this.sites()[this.siteId()]);
   protected readonly refused = signal('');
-  protected readonly form = inject(NonNullableFormBuilder).group({
+  private readonly build = inject(NonNullableFormBuilder);
+  protected readonly form = this.build.group({
     name: '',
     note: '',
-    units: 'metric',
-    defaultScheme: 'T568B',
+    units: this.build.control<UnitSystem>('metric'),
+    defaultScheme: this.build.control<SchemeId>('T568B'),
     schemeReason: '',
   });
 

@@ -1,5 +1,4 @@
 import { inject } from '@angular/core';
-import type { LinkSummary } from '@near-spoke/contract';
 import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom, mapResponse } from '@ngrx/operators';
