@@ -5,10 +5,10 @@ import { build } from './build.mjs';
 import { startCluster } from './database.mjs';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
 import { isAlive } from './lock.mjs';
-import { MIGRATIONS, ROOT, SERVER_BUNDLE, STATE, WEB_DIST } from './paths.mjs';
+import { DATA, MIGRATIONS, ROOT, SERVER_BUNDLE, WEB_DIST } from './paths.mjs';
 import { say } from './run.mjs';
 
-const RUNNING = join(STATE, 'running.json');
+const RUNNING = join(DATA, 'running.json');
 const PORT = Number(process.env['PORT'] ?? 4170);
 
 let cluster = null;
@@ -43,7 +43,7 @@ try {
   const own = process.env['DATABASE_URL'];
   const bin = own ? null : await ensurePostgres();
   await build();
-  if (bin) cluster = await startCluster({ folder: join(STATE, 'postgres'), bin });
+  if (bin) cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
   const { serve } = await import(SERVER_BUNDLE);
   const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
   server = await serve({
@@ -55,7 +55,7 @@ try {
     demo: true,
     logLevel: process.env['LOG_LEVEL'] ?? 'warn',
   });
-  mkdirSync(STATE, { recursive: true });
+  mkdirSync(DATA, { recursive: true });
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));
   say(`Near Spoke is ready: ${server.url}`);
 } catch (error) {

@@ -5,13 +5,16 @@ process.env.CHROME_BIN ??= '/usr/bin/chromium';
 /** Writes the counts where the test command asks for them. */
 function CountReporter() {
   const counts = { passed: 0, failed: 0 };
+  const suites = new Set();
   this.onSpecComplete = (_browser, result) => {
     if (result.skipped) return;
     counts[result.success ? 'passed' : 'failed'] += 1;
+    suites.add(result.suite[0]);
   };
   this.onRunComplete = (_browsers, results) => {
     if (results.error && counts.failed === 0) counts.failed = 1;
-    if (process.env.COUNTS_FILE) writeFileSync(process.env.COUNTS_FILE, JSON.stringify(counts));
+    const told = JSON.stringify({ ...counts, suites: [...suites] });
+    if (process.env.COUNTS_FILE) writeFileSync(process.env.COUNTS_FILE, told);
   };
 }
 
@@ -24,6 +27,7 @@ module.exports = (config) =>
       { 'reporter:count': ['type', CountReporter] },
     ],
     reporters: ['dots', 'count'],
+    port: 0,
     browsers: ['Debian'],
     customLaunchers: {
       Debian: {

@@ -1,4 +1,6 @@
 import { DOCUMENT, type DestroyRef, Injectable, inject, signal } from '@angular/core';
+import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { fromEvent } from 'rxjs';
 
 export interface Shortcut {
   /** As KeyboardEvent.key has it, letters in lower case; " " is Space. */
@@ -18,7 +20,9 @@ export class Shortcuts {
   readonly active = this.added.asReadonly();
 
   constructor() {
-    this.document.addEventListener('keydown', (event) => this.press(event));
+    fromEvent<KeyboardEvent>(this.document, 'keydown')
+      .pipe(takeUntilDestroyed())
+      .subscribe((event) => this.press(event));
   }
 
   /** Adds keys until the given part is destroyed. */

@@ -1,3 +1,4 @@
+import type { ListRange } from '@angular/cdk/collections';
 import {
   CdkFixedSizeVirtualScroll,
   CdkVirtualForOf,
@@ -57,11 +58,20 @@ export class Spokes {
   protected readonly links = this.store.selectSignal(linksFeature.selectAll);
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly search = signal('');
+  private readonly hasLinks = computed(() => this.links().length > 0);
   protected readonly rows = computed(() => spokeRows(this.links(), this.search()));
   protected readonly found = computed(
     () => this.rows().filter((row) => row.kind === 'link').length,
   );
   protected readonly activeId = signal('');
+  private readonly drawn = signal<ListRange>({ start: 0, end: 0 });
+  /** Whether the active row is in the page: rows out of sight are not drawn. */
+  protected readonly activeShown = computed(() => {
+    const { start, end } = this.drawn();
+    return this.rows()
+      .slice(start, end)
+      .some((row) => row.id === this.activeId());
+  });
 
   constructor() {
     inject(Shortcuts).add(
@@ -69,12 +79,17 @@ export class Spokes {
       { key: '/', what: 'Search the links', run: () => this.box().nativeElement.focus() },
       { key: 'l', what: 'Go to the list of links', run: () => this.focusList() },
     );
+    effect((onCleanup) => {
+      const drawing = this.viewport()?.renderedRangeStream.subscribe((range) =>
+        this.drawn.set(range),
+      );
+      onCleanup(() => drawing?.unsubscribe());
+    });
     effect(() => {
       const id = this.openId();
       if (!id || !this.viewport()) return;
       // Also when the list arrives after the link.
-      if (this.rows().length === 0) return;
-      untracked(() => this.activate(id));
+      if (this.hasLinks()) untracked(() => this.activate(id));
     });
   }
 
@@ -138,7 +153,7 @@ export class Spokes {
 
   private focusList(): void {
     this.viewport()?.elementRef.nativeElement.focus();
-    if (!this.activeId()) this.move(0);
+    if (!this.rows().some((row) => row.id === this.activeId())) this.move(0);
   }
 
   private activate(id: string): void {

@@ -11,7 +11,7 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
-import type { ImportReport, Problem } from '@near-spoke/contract';
+import type { CellProblem, ImportReport, Problem } from '@near-spoke/contract';
 import { cable, connector } from '@near-spoke/core/catalogue';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
@@ -85,6 +85,10 @@ export class ImportPage {
 
   protected paste(text: string): void {
     if (text.trim()) this.read('pasted text', new Blob([text]));
+  }
+
+  protected where({ line, column }: CellProblem): string {
+    return column > 0 ? `Line ${line}, column ${column}` : `Line ${line}`;
   }
 
   protected cancel(): void {

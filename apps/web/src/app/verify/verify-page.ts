@@ -2,6 +2,8 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  Injector,
+  afterNextRender,
   type ElementRef,
   computed,
   effect,
@@ -61,6 +63,7 @@ export class VerifyPage {
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
+  private readonly injector = inject(Injector);
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
 
   protected readonly testers = TESTERS;
@@ -245,8 +248,11 @@ export class VerifyPage {
   }
 
   private typeMap(): void {
-    if (!this.entering()) this.begin();
-    setTimeout(() => this.box()?.nativeElement.focus());
+    if (this.entering()) this.box()?.nativeElement.focus();
+    else {
+      this.begin();
+      afterNextRender(() => this.box()?.nativeElement.focus(), { injector: this.injector });
+    }
   }
 
   private clear(): void {

@@ -1,0 +1,91 @@
+import { randomBytes } from 'node:crypto';
+import { fileURLToPath } from 'node:url';
+import pg from 'pg';
+import { serve } from '../src/serve';
+
+export const MIGRATIONS = fileURLToPath(new URL('../migrations', import.meta.url));
+
+export interface Answer {
+  readonly status: number;
+  readonly type: string;
+  readonly text: string;
+  // A test reads what the server says, whatever it is.
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- see above
+  readonly body: any;
+}
+
+export interface TestServer {
+  readonly url: string;
+  call(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers?: Record<string, string>,
+  ): Promise<Answer>;
+  stop(): Promise<void>;
+}
+
+/** A database of its own in the test cluster. */
+export async function freshDatabase(): Promise<string> {
+  const base = process.env['TEST_DATABASE_URL'];
+  if (!base) throw new Error('Run these tests with: npm test -- server');
+  const name = `test_${randomBytes(6).toString('hex')}`;
+  const client = new pg.Client({ connectionString: base });
+  await client.connect();
+  await client.query(`create database ${name}`);
+  await client.end();
+  const url = new URL(base);
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+export async function startServer(options: { readonly demo?: boolean } = {}): Promise<TestServer> {
+  const server = await serve({
+    databaseUrl: await freshDatabase(),
+    port: 0,
+    migrationsFolder: MIGRATIONS,
+    version: 'test',
+    logLevel: 'silent',
+    ...options,
+  });
+  return { ...server, call: (...request) => call(server.url, ...request) };
+}
+
+export async function call(
+  url: string,
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = {},
+): Promise<Answer> {
+  const plain = typeof body === 'string' || body instanceof Uint8Array;
+  const response = await fetch(url + path, {
+    method,
+    headers: {
+      ...(body === undefined || plain ? {} : { 'content-type': 'application/json' }),
+      ...headers,
+    },
+    body: body === undefined ? undefined : plain ? (body as string) : JSON.stringify(body),
+  });
+  const text = await response.text();
+  const type = response.headers.get('content-type') ?? '';
+  return {
+    status: response.status,
+    type,
+    text,
+    body: type.includes('json') && text !== '' ? JSON.parse(text) : null,
+  };
+}
+
+export const CSV = { 'content-type': 'text/csv' };
+export const HEAD = 'label,from,to,cable,near connector,far connector,scheme,length';
+
+/** A schedule of so many good links. */
+export function schedule(count: number): string {
+  const rows = Array.from(
+    { length: count },
+    (_, i) =>
+      `S${i + 1},C${1 + (i % 7)}/A/${i + 1},Berth sensor ${i + 1},Cat 6 U/UTP solid,keystone,8P8C plug,T568B,${10 + (i % 60)}.5 m`,
+  );
+  return [HEAD, ...rows].join('\n');
+}

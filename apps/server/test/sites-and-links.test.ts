@@ -1,0 +1,176 @@
+import { v7 } from 'uuid';
+import { CSV, HEAD, schedule, startServer, type TestServer } from './server';
+
+const link = (label: string, rest = {}) => ({
+  label,
+  near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
+  far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
+  cable: 'cat6-uutp-solid',
+  lengthM: 31.5,
+  ...rest,
+});
+
+describe('Sites and links over HTTP', () => {
+  let server: TestServer;
+  let siteId = '';
+  beforeAll(async () => {
+    server = await startServer();
+  });
+  afterAll(() => server.stop());
+  beforeEach(async () => {
+    siteId = (await server.call('POST', '/api/sites', { name: 'Berth 4' })).body.id;
+  });
+
+  it('keeps a site, and gives the same one to a retry', async () => {
+    const id = v7();
+    const first = await server.call('POST', '/api/sites', { id, name: 'Slipway' });
+    const again = await server.call('POST', '/api/sites', { id, name: 'Slipway' });
+    expect(first.status).toBe(201);
+    expect(again.body).toEqual(first.body);
+    expect(first.body).toEqual(
+      jasmine.objectContaining({
+        name: 'Slipway',
+        defaultScheme: 'T568B',
+        units: 'metric',
+        version: 1,
+      }),
+    );
+    expect((await server.call('GET', `/api/sites/${id}`)).body).toEqual(first.body);
+    expect((await server.call('DELETE', `/api/sites/${id}`)).status).toBe(204);
+    expect((await server.call('GET', `/api/sites/${id}`)).status).toBe(404);
+  });
+
+  it('makes, reads, changes, puts away and takes back a link', async () => {
+    const made = await server.call('POST', `/api/sites/${siteId}/links`, link('K1'));
+    expect(made.status).toBe(201);
+    expect(made.body).toEqual(
+      jasmine.objectContaining({ hub: 'C1', state: 'planned', version: 1 }),
+    );
+    const path = `/api/links/${String(made.body.id)}`;
+    const changed = await server.call('PATCH', path, { version: 1, lengthM: 12, note: 'shorter' });
+    expect(changed.body).toEqual(
+      jasmine.objectContaining({ lengthM: 12, note: 'shorter', version: 2 }),
+    );
+    expect((await server.call('DELETE', `${path}?version=1`)).status).toBe(409);
+    expect((await server.call('DELETE', path)).status).toBe(204);
+    expect((await server.call('GET', path)).status).toBe(404);
+    expect((await server.call('POST', `${path}/restore`)).body.label).toBe('K1');
+  });
+
+  it('answers a stale change with 409 and what is stored now', async () => {
+    const made = await server.call('POST', `/api/sites/${siteId}/links`, link('K1'));
+    const path = `/api/links/${String(made.body.id)}`;
+    await server.call('PATCH', path, { version: 1, note: 'first' });
+    const stale = await server.call('PATCH', path, { version: 1, note: 'second' });
+    expect(stale.status).toBe(409);
+    expect(stale.type).toContain('application/problem+json');
+    expect(stale.body.current.note).toBe('first');
+  });
+
+  it('refuses a second link with the same label, and an id that is in use elsewhere', async () => {
+    await server.call('POST', `/api/sites/${siteId}/links`, link('K1'));
+    const twin = await server.call('POST', `/api/sites/${siteId}/links`, link('K1'));
+    expect(twin.status).toBe(409);
+    expect(twin.body.errors[0].path).toBe('label');
+  });
+
+  it('lets many change one link at once, and one of them wins', async () => {
+    const made = await server.call('POST', `/api/sites/${siteId}/links`, link('K1'));
+    const path = `/api/links/${String(made.body.id)}`;
+    const answers = await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        server.call('PATCH', path, { version: 1, note: `try ${i}` }),
+      ),
+    );
+    expect(answers.filter(({ status }) => status === 200).length).toBe(1);
+    expect(answers.filter(({ status }) => status === 409).length).toBe(11);
+  });
+
+  describe('import and export', () => {
+    const path = () => `/api/sites/${siteId}/links/import`;
+    const count = async () =>
+      (await server.call('GET', `/api/sites/${siteId}/links`)).body.links.length as number;
+
+    it('previews without writing, then writes all', async () => {
+      const dry = await server.call('POST', `${path()}?dryRun=true`, schedule(30), CSV);
+      expect(dry.status).toBe(200);
+      expect(dry.body).toEqual(jasmine.objectContaining({ dryRun: true, imported: 0, count: 30 }));
+      expect(await count()).toBe(0);
+      const done = await server.call('POST', path(), schedule(30), CSV);
+      expect(done.status).toBe(201);
+      expect(done.body.imported).toBe(30);
+      expect(await count()).toBe(30);
+    });
+
+    it('imports nothing when one cell is bad, and tells it', async () => {
+      const bad = `${schedule(5)}\nS6,C1/A/6,Berth sensor 6,Cat 6 U/UTP solid,keystone,8P8C plug,T568B,"12,5x"`;
+      const answer = await server.call('POST', path(), bad, CSV);
+      expect(answer.status).toBe(422);
+      expect(answer.body.cells).toEqual([
+        {
+          line: 7,
+          column: 8,
+          field: 'length',
+          reason: "'12,5x' is not a length: 'x' is not a unit. Write 12.5 m or 41 ft.",
+        },
+      ]);
+      expect(await count()).toBe(0);
+    });
+
+    it('exports what imports back to the same', async () => {
+      await server.call('POST', path(), schedule(40), CSV);
+      await server.call(
+        'POST',
+        `/api/sites/${siteId}/links`,
+        link('Q"1, left', { note: '=1+1; "quoted"' }),
+      );
+      const exported = await server.call('GET', `/api/sites/${siteId}/links/export`);
+      expect(exported.type).toContain('text/csv');
+      const other = (await server.call('POST', '/api/sites', { name: 'Copy' })).body.id as string;
+      const back = await server.call(
+        'POST',
+        `/api/sites/${other}/links/import`,
+        exported.text,
+        CSV,
+      );
+      expect(back.body.imported).toBe(41);
+      const again = await server.call('GET', `/api/sites/${other}/links/export`);
+      expect(again.text).toBe(exported.text);
+    });
+
+    it('reads files of other encodings', async () => {
+      const row = `${HEAD}\nK9,C1/1,Café,cat6,jack,plug,B,3 m`;
+      const utf16 = Buffer.concat([Buffer.from([0xff, 0xfe]), Buffer.from(row, 'utf16le')]);
+      expect((await server.call('POST', path(), utf16, CSV)).body.links[0].far.place).toBe('Café');
+      const latin = Buffer.from(row.replace('K9', 'K10'), 'latin1');
+      expect((await server.call('POST', path(), latin, CSV)).body.links[0].far.place).toBe('Café');
+    });
+
+    it('refuses what is no schedule with a reason, never with an error of its own', async () => {
+      const bodies: [string | Uint8Array, Record<string, string>][] = [
+        ['', CSV],
+        ['\u0000\u0001\u0002', CSV],
+        [new Uint8Array([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 13]), CSV],
+        ['{"csv": 3}', { 'content-type': 'application/json' }],
+        ['{"csv": ', { 'content-type': 'application/json' }],
+        [`${HEAD}\n"open`, CSV],
+      ];
+      for (const [body, headers] of bodies) {
+        const answer = await server.call('POST', path(), body, headers);
+        expect(answer.status).withContext(String(body)).toBe(422);
+        expect(answer.type).toContain('application/problem+json');
+      }
+      const odd = await server.call('POST', path(), 'x', { 'content-type': 'image/png' });
+      expect(odd.status).toBe(415);
+    });
+
+    it('takes 5 000 links at once and lists them with their state', async () => {
+      const done = await server.call('POST', path(), schedule(5000), CSV);
+      expect(done.body.imported).toBe(5000);
+      const { links } = (await server.call('GET', `/api/sites/${siteId}/links`)).body;
+      expect(links.length).toBe(5000);
+      expect(links[4999].label).toBe('S5000');
+      expect(links.every((row: { state: string }) => row.state === 'planned')).toBeTrue();
+    });
+  });
+});

@@ -1,0 +1,28 @@
+import { conductorGraph, joinedGroups, type Wiring } from '@near-spoke/core/link';
+import { wireLines } from './wire-lines';
+
+describe('wireLines', () => {
+  const wiring: Wiring = { scheme: { near: 'T568A', far: 'T568B' }, shielded: true };
+  const good = joinedGroups(conductorGraph(wiring));
+
+  it('are all right on a good link, crossover and shield too', () => {
+    const lines = wireLines(good, wiring);
+    expect(lines.length).toBe(9);
+    expect(lines.every((line) => line.right)).toBeTrue();
+    expect(lines[0]).toEqual(jasmine.objectContaining({ near: '1', far: ['3'], letters: 'W-G' }));
+    expect(lines[8]).toEqual(jasmine.objectContaining({ near: 'S', letters: 'shield' }));
+  });
+
+  it('mark opens and shorts, and draw a conductor that should not be there', () => {
+    const nets = [{ near: ['4', '5'], far: ['4', '5'] }] as const;
+    const lines = wireLines(nets, { ...wiring, shielded: false });
+    expect(lines.length).toBe(8);
+    expect(lines.filter((line) => line.far.length > 0).map((line) => line.near)).toEqual([
+      '4',
+      '5',
+    ]);
+    expect(lines.some((line) => line.right)).toBeFalse();
+    const extra = wireLines([{ near: ['S'], far: ['S'] }], { ...wiring, shielded: false });
+    expect(extra.at(-1)).toEqual(jasmine.objectContaining({ near: 'S', right: false }));
+  });
+});

@@ -1,0 +1,23 @@
+import type { LinkSummary } from '@near-spoke/contract';
+import { summariseLink } from '@near-spoke/core/record';
+import { v7 } from 'uuid';
+
+export const SITE_ID = '01900000-0000-7000-8000-000000000001';
+
+/** A link as the server gives it, for tests. */
+export function testLink(label: string, rest: Partial<LinkSummary> = {}): LinkSummary {
+  const link = {
+    id: v7(),
+    siteId: SITE_ID,
+    version: 1,
+    label,
+    hub: 'C1',
+    near: { place: `C1/A/${label}`, connector: 'keystone-punch-down', scheme: 'T568B' as const },
+    far: { place: `Kiosk ${label}`, connector: 'plug-8p8c', scheme: 'T568B' as const },
+    cable: 'cat6-uutp-solid',
+    lengthM: 30,
+    route: [],
+    note: '',
+  };
+  return { ...summariseLink(link, [], null), ...rest };
+}

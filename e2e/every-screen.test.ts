@@ -1,0 +1,92 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test, watchErrors, type Stage } from './stage';
+
+/** Every screen, on links of every kind of state. */
+const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
+  sites: ({ url }) => Promise.resolve(`${url}/sites`),
+  overview: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}`),
+  import: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/import`),
+  settings: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/settings`),
+  'new link': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/links/new`),
+  'terminate a plug': (stage) => stage.linkUrl('K06', 'terminate'),
+  'terminate a jack': (stage) => stage.linkUrl('GR07', 'terminate'),
+  'terminate, does not fit': (stage) => stage.linkUrl('AP09', 'terminate'),
+  'terminate, part left off': (stage) => stage.linkUrl('GR05', 'terminate'),
+  'verify, to enter': (stage) => stage.linkUrl('TO06', 'verify'),
+  'verify, swapped': (stage) => stage.linkUrl('K04', 'verify'),
+  'verify, dead': (stage) => stage.linkUrl('TO05', 'verify'),
+  'verify, shield': (stage) => stage.linkUrl('CT03', 'verify'),
+  'verify, proven': (stage) => stage.linkUrl('K03', 'verify'),
+  'record, proven': (stage) => stage.linkUrl('K03', 'record'),
+  'record, planned': (stage) => stage.linkUrl('GR08', 'record'),
+  lost: ({ url }) => Promise.resolve(`${url}/nothing/here`),
+};
+
+async function open(page: Page, stage: Stage, name: string): Promise<void> {
+  await page.goto((await SCREENS[name]?.(stage)) ?? '');
+  await expect(page.locator('h1').first()).toBeAttached();
+  await page.waitForLoadState('networkidle');
+}
+
+for (const theme of ['daylight', 'cabinet'])
+  test(`no screen has a finding of the accessibility check, in ${theme}`, async ({
+    page,
+    stage,
+  }) => {
+    test.setTimeout(180_000);
+    const errors = watchErrors(page);
+    await page.addInitScript(
+      (name) => localStorage.setItem('near-spoke.theme', `"${name}"`),
+      theme,
+    );
+    const found: string[] = [];
+    for (const name of Object.keys(SCREENS)) {
+      await open(page, stage, name);
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
+        .analyze();
+      for (const { id, impact, nodes } of violations)
+        found.push(
+          `${name}: ${id} (${impact ?? ''}) at ${nodes
+            .map(({ target }) => String(target))
+            .slice(0, 3)
+            .join('; ')}`,
+        );
+    }
+    expect(found).toEqual([]);
+    expect(errors).toEqual([]);
+  });
+
+test('no screen needs a sideways scroll at the widths in use', async ({ page, stage }) => {
+  test.setTimeout(180_000);
+  const wide: string[] = [];
+  for (const [width, height] of [
+    [1280, 800],
+    [820, 1180],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const name of Object.keys(SCREENS)) {
+      await open(page, stage, name);
+      const over = await page.evaluate(() => {
+        const content = document.querySelector('mat-sidenav-content') ?? document.documentElement;
+        return content.scrollWidth - content.clientWidth;
+      });
+      if (over > 0) wide.push(`${name} at ${width}: ${over} px too wide`);
+    }
+  }
+  expect(wide).toEqual([]);
+});
+
+test('on a phone the links open over the page, and close when one is chosen', async ({
+  page,
+  stage,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, stage, 'terminate a plug');
+  await page.getByRole('button', { name: 'Links' }).click();
+  await page.getByRole('option', { name: /K07/ }).click();
+  await expect(page.locator('h1')).toHaveText('K07');
+  await expect(page.getByRole('listbox')).toBeHidden();
+});

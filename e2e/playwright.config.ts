@@ -1,0 +1,33 @@
+import { join } from 'node:path';
+import { defineConfig } from '@playwright/test';
+
+const folder = process.env['TEST_FOLDER'] ?? 'test-results';
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.test.ts',
+  outputDir: join(folder, 'stories'),
+  fullyParallel: true,
+  workers: 2,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    reducedMotion: 'reduce',
+    trace: 'off',
+    launchOptions: {
+      executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-dev-shm-usage',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+        '--disable-quic',
+      ],
+    },
+  },
+});

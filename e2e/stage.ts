@@ -1,0 +1,102 @@
+import { randomBytes } from 'node:crypto';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import pg from 'pg';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+
+interface Running {
+  readonly url: string;
+  stop(): Promise<void>;
+}
+
+interface ServerModule {
+  readonly serve: (options: Record<string, unknown>) => Promise<Running>;
+}
+
+/** The built server with the demonstration, that a story may stop and start again. */
+export interface Stage {
+  readonly url: string;
+  readonly siteId: string;
+  stop(): Promise<void>;
+  start(): Promise<void>;
+  api<T>(path: string): Promise<T>;
+  /** The page of a stage of one of the demonstration's links. */
+  linkUrl(label: string, stage: string): Promise<string>;
+}
+
+async function freshDatabase(): Promise<string> {
+  const url = process.env['TEST_DATABASE_URL'];
+  if (!url) throw new Error('Run the stories with: npm test -- e2e');
+  const name = `story_${randomBytes(6).toString('hex')}`;
+  const client = new pg.Client({ connectionString: url });
+  await client.connect();
+  await client.query(`create database ${name}`);
+  await client.end();
+  return Object.assign(new URL(url), { pathname: `/${name}` }).href;
+}
+
+async function openStage(): Promise<Stage> {
+  const { serve } = (await import(join(ROOT, 'apps/server/dist/main.js'))) as ServerModule;
+  const databaseUrl = await freshDatabase();
+  const start = (port: number) =>
+    serve({
+      databaseUrl,
+      port,
+      migrationsFolder: join(ROOT, 'apps/server/migrations'),
+      webRoot: join(ROOT, 'apps/web/dist/browser'),
+      version: 'story',
+      demo: true,
+      logLevel: 'silent',
+    });
+  let running: Running | null = await start(0);
+  const { url } = running;
+  const api = async <T>(path: string) => (await (await fetch(url + path)).json()) as T;
+  const { sites } = await api<{ sites: { id: string }[] }>('/api/sites');
+  const siteId = sites[0]?.id ?? '';
+  return {
+    url,
+    siteId,
+    api,
+    stop: async () => {
+      await running?.stop();
+      running = null;
+    },
+    start: async () => {
+      running ??= await start(Number(new URL(url).port));
+    },
+    linkUrl: async (label, stage) => {
+      const { links } = await api<{ links: { id: string; label: string }[] }>(
+        `/api/sites/${siteId}/links`,
+      );
+      const link = links.find((row) => row.label === label);
+      return `${url}/sites/${siteId}/links/${link?.id ?? ''}/${stage}`;
+    },
+  };
+}
+
+/** Each story has a server and a database of its own. */
+export const test = base.extend<{ stage: Stage }>({
+  stage: async ({ page: _ }, use) => {
+    const stage = await openStage();
+    await use(stage);
+    await stage.stop();
+  },
+});
+
+export { expect };
+
+export const headline = (page: Page): Locator => page.locator('ns-next-thing h2');
+export const mainButton = (page: Page): Locator => page.locator('ns-next-thing > button');
+
+/** Fails the story when the page itself reports an error. */
+export function watchErrors(page: Page): string[] {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !/Failed to load resource/.test(message.text()))
+      errors.push(message.text());
+  });
+  return errors;
+}
