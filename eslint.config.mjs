@@ -34,6 +34,8 @@ export default tseslint.config(
           'setInterval',
           'clearInterval',
           'Buffer',
+          // In functions that run in a page.
+          'localStorage',
         ].map((name) => [name, 'readonly']),
       ),
     },

@@ -26,30 +26,48 @@ export interface Stage {
   linkUrl(label: string, stage: string): Promise<string>;
 }
 
-async function freshDatabase(): Promise<string> {
+async function sql(statement: string): Promise<URL> {
   const url = process.env['TEST_DATABASE_URL'];
   if (!url) throw new Error('Run the stories with: npm test -- e2e');
-  const name = `story_${randomBytes(6).toString('hex')}`;
   const client = new pg.Client({ connectionString: url });
   await client.connect();
-  await client.query(`create database ${name}`);
+  await client.query(statement);
   await client.end();
-  return Object.assign(new URL(url), { pathname: `/${name}` }).href;
+  return new URL(url);
 }
 
-async function openStage(): Promise<Stage> {
-  const { serve } = (await import(join(ROOT, 'apps/server/dist/main.js'))) as ServerModule;
-  const databaseUrl = await freshDatabase();
-  const start = (port: number) =>
-    serve({
-      databaseUrl,
-      port,
-      migrationsFolder: join(ROOT, 'apps/server/migrations'),
-      webRoot: join(ROOT, 'apps/web/dist/browser'),
-      version: 'story',
-      demo: true,
-      logLevel: 'silent',
-    });
+/** A new database, a copy of another if one is named. */
+async function makeDatabase(template = 'template0'): Promise<string> {
+  const name = `story_${randomBytes(6).toString('hex')}`;
+  const url = await sql(`create database ${name} template ${template}`);
+  url.pathname = `/${name}`;
+  return url.href;
+}
+
+const { serve } = (await import(join(ROOT, 'apps/server/dist/main.js'))) as ServerModule;
+
+const startOn = (databaseUrl: string, port: number) =>
+  serve({
+    databaseUrl,
+    port,
+    migrationsFolder: join(ROOT, 'apps/server/migrations'),
+    webRoot: join(ROOT, 'apps/web/dist/browser'),
+    version: 'story',
+    demo: true,
+    logLevel: 'silent',
+  });
+
+/** A database with the demonstration, made once a worker and copied for every story. */
+async function makeDemo(): Promise<string> {
+  const url = await makeDatabase();
+  const running = await startOn(url, 0);
+  await running.stop();
+  return new URL(url).pathname.slice(1);
+}
+
+async function openStage(demo: string): Promise<Stage> {
+  const databaseUrl = await makeDatabase(demo);
+  const start = (port: number) => startOn(databaseUrl, port);
   let running: Running | null = await start(0);
   const { url } = running;
   const api = async <T>(path: string) => (await (await fetch(url + path)).json()) as T;
@@ -77,9 +95,15 @@ async function openStage(): Promise<Stage> {
 }
 
 /** Each story has a server and a database of its own. */
-export const test = base.extend<{ stage: Stage }>({
-  stage: async ({ page: _ }, use) => {
-    const stage = await openStage();
+export const test = base.extend<{ stage: Stage }, { demo: string }>({
+  demo: [
+    async ({ browser: _ }, use) => {
+      await use(await makeDemo());
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  stage: async ({ demo }, use) => {
+    const stage = await openStage(demo);
     await use(stage);
     await stage.stop();
   },

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
 import { CONTACTS, conductor, conductorAt, type Contact } from '@near-spoke/core/catalogue';
-import type { ContactNode, End, Wiring } from '@near-spoke/core/link';
+import type { ContactNode, Wiring } from '@near-spoke/core/link';
 import { sameNode, toggleJoint, type WireEntry } from './wire-entry';
 
 const ROW_PX = 46;
@@ -20,6 +20,7 @@ export class WireBoard {
   protected readonly rowPx = ROW_PX;
   protected readonly widthPx = WIDTH_PX;
   protected readonly from = signal<ContactNode | null>(null);
+  private pressed: ContactNode | null = null;
 
   protected readonly contacts = computed<readonly Contact[]>(() => {
     const shield =
@@ -74,19 +75,20 @@ export class WireBoard {
     if (!sameNode(from, node)) this.entry.set(toggleJoint(this.entry(), from, node));
   }
 
-  /** A drag that ends on another contact joins; one that ends where it began is a tap. */
-  protected release(event: PointerEvent, from: ContactNode): void {
-    const target = document
-      .elementFromPoint(event.clientX, event.clientY)
-      ?.closest<HTMLElement>('[data-contact]');
-    if (!target) return;
-    const to = {
-      end: target.dataset['end'] as End,
-      contact: target.dataset['contact'] as Contact,
-    };
-    if (sameNode(from, to)) return;
+  /** Lets go of the pointer, so that where it is lifted is told by the contact under it. */
+  protected press(event: PointerEvent, node: ContactNode): void {
+    this.pressed = node;
+    const target = event.target as Element;
+    if (target.hasPointerCapture(event.pointerId)) target.releasePointerCapture(event.pointerId);
+  }
+
+  /** A drag to another contact joins or parts the two; one that ends where it began is a tap. */
+  protected lift(node: ContactNode): void {
+    const from = this.pressed;
+    this.pressed = null;
+    if (!from || sameNode(from, node)) return;
     this.from.set(null);
-    this.entry.set(toggleJoint(this.entry(), from, to));
+    this.entry.set(toggleJoint(this.entry(), from, node));
   }
 
   private path(from: ContactNode, to: ContactNode): string {

@@ -1,0 +1,91 @@
+import { WIRE_CONTACTS, type Contact } from '../src/catalogue';
+import { conductorGraph, joinedGroups, unionFind, type Reading, type Wiring } from '../src/link';
+import { parseSchedule } from '../src/formats';
+import { seeded } from '../src/testing/seeded';
+import { diagnose } from '../src/verify';
+
+// Speed as ratios: what the work takes beside the least that any program must do for it.
+
+const ROUNDS = 5;
+
+/** The best of some rounds, in seconds: the least disturbed by what else the machine does. */
+function seconds(work: () => void): number {
+  let best = Infinity;
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const begun = performance.now();
+    work();
+    best = Math.min(best, performance.now() - begun);
+  }
+  return best / 1000;
+}
+
+function report(name: string, work: number, bound: number, count: number, boundName: string): void {
+  console.log(
+    `${name}: ${Math.round(count / work).toLocaleString('en')} a second; ` +
+      `${(work / bound).toFixed(1)} times ${boundName} over the same input`,
+  );
+}
+
+const wiring: Wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: false };
+const random = seeded(568);
+
+function diagnoses(name: string, readings: readonly Reading[]): void {
+  const work = seconds(() => {
+    for (const nets of readings) diagnose({ wiring, tester: 'pairing', nets, splitPairs: [] });
+  });
+  // What any program has to do to know which contacts are joined.
+  const bound = seconds(() => {
+    for (const nets of readings) {
+      const sets = unionFind<string>();
+      for (const { near, far } of nets) {
+        const names = [
+          ...near.map((contact) => `n${contact}`),
+          ...far.map((contact) => `f${contact}`),
+        ];
+        for (const other of names.slice(1)) sets.join(names[0] as string, other);
+        for (const one of names) sets.root(one);
+      }
+    }
+  });
+  report(`Diagnoses, ${name}`, work, bound, readings.length, 'a bare union-find');
+}
+
+const good = joinedGroups(conductorGraph(wiring));
+diagnoses(
+  'good links',
+  Array.from({ length: 20_000 }, () => good),
+);
+diagnoses(
+  'random orders',
+  Array.from({ length: 20_000 }, () => {
+    const far = random.shuffle(WIRE_CONTACTS);
+    return WIRE_CONTACTS.map((near, index) => ({ near: [near], far: [far[index] as Contact] }));
+  }),
+);
+diagnoses(
+  'random partitions',
+  Array.from({ length: 2000 }, () => {
+    const nets = Array.from({ length: 4 + random.below(12) }, () => ({
+      near: [] as Contact[],
+      far: [] as Contact[],
+    }));
+    for (const contact of WIRE_CONTACTS) {
+      random.pick(nets).near.push(contact);
+      random.pick(nets).far.push(contact);
+    }
+    return nets;
+  }),
+);
+
+const rows = Array.from(
+  { length: 5000 },
+  (_, i) => `S${i},C1/A/${i},Berth ${i},Cat 6 U/UTP solid,keystone,8P8C plug,T568B,${i % 90}.5 m`,
+);
+const csv = ['label,from,to,cable,near connector,far connector,scheme,length', ...rows].join('\n');
+report(
+  'Schedule lines read',
+  seconds(() => parseSchedule(csv, { defaultScheme: 'T568B', takenLabels: new Set() })),
+  seconds(() => csv.split('\n').map((line) => line.split(','))),
+  rows.length,
+  'splitting the text',
+);
