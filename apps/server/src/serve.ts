@@ -24,9 +24,10 @@ export async function serve(
 ): Promise<{ url: string; stop(): Promise<void> }> {
   const logger = pino({ level: options.logLevel ?? 'warn' });
   await migrateDatabase(options.databaseUrl, options.migrationsFolder);
-  const { db, close } = openDatabase(options.databaseUrl, (error) =>
-    logger.warn({ error: error.message }, 'A database connection was lost'),
-  );
+  let stopping = false;
+  const { db, close } = openDatabase(options.databaseUrl, (error) => {
+    if (!stopping) logger.warn({ error: error.message }, 'A database connection was lost');
+  });
   const app = createApp({ db, logger, version: options.version, webRoot: options.webRoot });
   const server = createServer(app);
   try {
@@ -37,6 +38,7 @@ export async function serve(
     return {
       url,
       stop: async () => {
+        stopping = true;
         await closeServer(server);
         await close();
       },

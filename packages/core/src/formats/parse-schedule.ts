@@ -76,7 +76,7 @@ export function parseSchedule(text: string, options: ScheduleOptions): ParsedSch
   for (const row of body) {
     const reader = new RowReader(row, headings, head.cells.length);
     links.push(readLink(reader, options, lengths, firstLine));
-    problems.push(...reader.problems);
+    problems.push(...inReadingOrder(reader.problems));
     notes.push(...reader.notes);
   }
   return problems.length > 0 ? { ok: false, problems } : { ok: true, links, notes };
@@ -109,13 +109,21 @@ class RowReader {
     return this.headings.find((heading) => heading.field === field);
   }
 
+  isEmpty(field: ScheduleField): boolean {
+    return this.cell(field) === '';
+  }
+
   text(field: ScheduleField): string {
-    const text = (this.row.cells[this.heading(field)?.index ?? -1] ?? '').trim();
+    const text = this.cell(field);
     if (text.length > CELL_LIMIT) {
       this.refuse(field, `This cell has ${text.length} characters; ${CELL_LIMIT} is the most.`);
       return '';
     }
     return text;
+  }
+
+  private cell(field: ScheduleField): string {
+    return (this.row.cells[this.heading(field)?.index ?? -1] ?? '').trim();
   }
 
   refuse(field: ScheduleField, reason: string): void {
@@ -128,6 +136,12 @@ class RowReader {
   }
 }
 
+/** The problems of one line from left to right, each told once. */
+function inReadingOrder(problems: readonly CellProblem[]): CellProblem[] {
+  const said = new Map(problems.map((problem) => [`${problem.column} ${problem.reason}`, problem]));
+  return [...said.values()].sort((a, b) => a.column - b.column);
+}
+
 function readLink(
   reader: RowReader,
   options: ScheduleOptions,
@@ -135,7 +149,7 @@ function readLink(
   firstLine: Map<string, number>,
 ): Link {
   for (const field of REQUIRED_FIELDS)
-    if (!reader.text(field)) reader.refuse(field, `The ${field} is missing.`);
+    if (reader.isEmpty(field)) reader.refuse(field, `Nothing stands under '${field}'.`);
   const label = readLabel(reader, options, firstLine);
   const from = reader.text('from');
   const scheme = readScheme(reader, options.defaultScheme);

@@ -75,14 +75,22 @@ describe('parseSchedule', () => {
       [2, 8],
       [3, 4],
       [5, 3],
+      [5, 6],
       [5, 7],
       [5, 8],
-      [5, 6],
       [6, 1],
     ]);
     expect(problems(text)[0]?.reason).toBe(
       "'12,5x' is not a length: 'x' is not a unit. Write 12.5 m or 41 ft.",
     );
+  });
+
+  it('tells a cell that is too long once, and not as missing too', () => {
+    const long = 'x'.repeat(501);
+    const told = problems(`${HEAD}\n${long},C1/1,Kiosk 1,cat6,jack,plug,B,3 m`);
+    expect(told.map(({ reason }) => reason)).toEqual([
+      'This cell has 501 characters; 500 is the most.',
+    ]);
   });
 
   const refused: [string, string, RegExp][] = [
