@@ -51,8 +51,10 @@ const UNSEEN_NOTE: Readonly<Partial<Record<Unseen, string>>> = {
  */
 export function diagnose(result: TestResult): Diagnosis {
   const { wiring } = result;
-  const explanation = explainWiring(result.nets, wiring);
-  const shorts = shortFaults(result.nets, explanation, wiring);
+  // One spelling, so that a tester's order of telling changes nothing.
+  const nets = canonicalReading(result.nets);
+  const explanation = explainWiring(nets, wiring);
+  const shorts = shortFaults(nets, explanation, wiring);
   const faults = [
     ...wiringFaults(explanation.map, wiring),
     ...openFaults(explanation, wiring),
