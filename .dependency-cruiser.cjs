@@ -63,13 +63,13 @@ module.exports = {
     {
       name: 'only-tests-use-testing',
       severity: 'error',
-      from: { pathNot: ['\\.spec\\.ts$', '^packages/core/(bench|src/testing)/'] },
-      to: { path: '^packages/core/src/testing/' },
+      from: { pathNot: ['\\.spec\\.ts$', '/testing/', '^packages/core/bench/'] },
+      to: { path: '/src/(app/)?testing/' },
     },
     {
       name: 'drawings-neither-fetch-nor-store',
       severity: 'error',
-      from: { path: '^apps/web/src/app/drawing/' },
+      from: { path: '^apps/web/src/app/drawing/', pathNot: '\\.spec\\.ts$' },
       to: { path: ['^apps/web/src/app/(?!drawing/)', '@ngrx/', '@angular/common/http'] },
     },
     {
@@ -81,7 +81,7 @@ module.exports = {
     {
       name: 'store-knows-no-page',
       severity: 'error',
-      from: { path: '^apps/web/src/app/store/' },
+      from: { path: '^apps/web/src/app/store/', pathNot: '\\.spec\\.ts$' },
       to: { path: `^apps/web/src/app/(${[...PAGES, 'shell', 'link', 'drawing'].join('|')})/` },
     },
     {

@@ -146,7 +146,7 @@ export class Spokes {
     const links = this.rows().filter((row) => row.kind === 'link');
     if (links.length === 0) return;
     const at = links.findIndex((row) => row.id === this.activeId());
-    const to = at < 0 ? 0 : Math.min(Math.max(at + step, 0), links.length - 1);
+    const to = Math.min(Math.max(at + step, 0), links.length - 1);
     const next = links[to];
     if (next) this.activate(next.id);
   }

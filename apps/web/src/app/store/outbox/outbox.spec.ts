@@ -1,22 +1,14 @@
-import { provideHttpClient } from '@angular/common/http';
-import { HttpTestingController, provideHttpClientTesting } from '@angular/common/http/testing';
-import { provideZonelessChangeDetection } from '@angular/core';
+import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
-import { provideEffects } from '@ngrx/effects';
-import { Store, provideStore } from '@ngrx/store';
+import type { Store } from '@ngrx/store';
 import { Deeds } from '../../shell/deeds';
-import { SITE_ID, testLink } from '../../testing/links';
-import * as evidenceEffects from '../evidence/effects';
+import { testLink } from '../../testing/links';
+import { openSite, settle } from '../../testing/store';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
-import * as linksEffects from '../links/effects';
-import { linksActions, linksFeature } from '../links/links';
-import { sitesFeature } from '../sites/sites';
+import { linksFeature } from '../links/links';
 import { sendingOf, type Deed } from './deed';
-import * as outboxEffects from './effects';
 import { recallEntries } from './keep-entries';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
-
-const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
 
 describe('the outbox', () => {
   const link = testLink('K4');
@@ -32,28 +24,8 @@ describe('the outbox', () => {
   const away = () => read(outboxFeature.selectAway);
 
   beforeEach(async () => {
-    localStorage.clear();
-    TestBed.configureTestingModule({
-      providers: [
-        provideZonelessChangeDetection(),
-        provideHttpClient(),
-        provideHttpClientTesting(),
-        provideStore({
-          [sitesFeature.name]: sitesFeature.reducer,
-          [linksFeature.name]: linksFeature.reducer,
-          [evidenceFeature.name]: evidenceFeature.reducer,
-          [outboxFeature.name]: outboxFeature.reducer,
-        }),
-        provideEffects(linksEffects, evidenceEffects, outboxEffects),
-      ],
-    });
-    store = TestBed.inject(Store);
-    http = TestBed.inject(HttpTestingController);
+    ({ store, http } = await openSite([link]));
     deeds = TestBed.inject(Deeds);
-    store.dispatch(linksActions.open({ siteId: SITE_ID }));
-    http.expectOne(`/api/sites/${SITE_ID}/links`).flush({ links: [link] });
-    store.dispatch(evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [] }));
-    await settle();
   });
   afterEach(() => localStorage.clear());
 

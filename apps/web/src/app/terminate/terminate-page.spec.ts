@@ -1,0 +1,87 @@
+import { TestBed } from '@angular/core/testing';
+import { Router } from '@angular/router';
+import { planTermination, tickKeys } from '@near-spoke/core/terminate';
+import { OpenLink } from '../link/open-link';
+import { testLink } from '../testing/links';
+import { openSite } from '../testing/store';
+import { TerminatePage } from './terminate-page';
+
+describe('TerminatePage', () => {
+  async function page(rest = {}) {
+    const link = testLink('K4', rest);
+    await openSite([link], OpenLink);
+    const open = TestBed.inject(OpenLink);
+    open.open(link.id);
+    const fixture = TestBed.createComponent(TerminatePage);
+    fixture.detectChanges();
+    const element = fixture.nativeElement as HTMLElement;
+    const visited = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    return {
+      link,
+      open,
+      visited,
+      element,
+      headline: () => element.querySelector('ns-next-thing h2')?.textContent?.trim() ?? '',
+      press: () => {
+        element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
+        fixture.detectChanges();
+      },
+      click: (text: string) => {
+        const button = [...element.querySelectorAll('button')].find((item) =>
+          item.textContent?.includes(text),
+        );
+        button?.click();
+        fixture.detectChanges();
+      },
+    };
+  }
+  const keys = (connector: string) =>
+    planTermination({
+      cable: 'cat6-uutp-solid',
+      connector,
+      scheme: 'T568B',
+      otherEnd: 'made',
+    }).steps.flatMap(tickKeys).length;
+
+  it('leads through both ends with the main button alone, to the test', async () => {
+    const { press, headline, visited, open } = await page();
+    for (let count = keys('keystone-punch-down'); count > 0; count -= 1) press();
+    expect(headline()).toBe('The near end is made.');
+    press();
+    for (let count = keys('plug-8p8c'); count > 0; count -= 1) press();
+    expect(headline()).toBe('The far end is made.');
+    expect(open.standing()?.state).toBe('made');
+    press();
+    expect((visited.calls.mostRecent().args as unknown as [string[]])[0].at(-1)).toBe('verify');
+  });
+
+  it('takes the last tick back, one at a time', async () => {
+    const { press, headline, click, open } = await page();
+    const first = headline();
+    press();
+    press();
+    expect(open.standing()?.ends.near.doneSteps.size).toBe(2);
+    click('Take the last tick back');
+    click('Take the last tick back');
+    expect(headline()).toBe(first);
+    expect(open.standing()?.state).toBe('planned');
+    expect(open.facts().ticks.length).toBe(4);
+  });
+
+  it('says what does not fit, by how much, and what would', async () => {
+    const { headline, element } = await page({ cable: 'cat6a-uutp-solid' });
+    const far = [...element.querySelectorAll('button')].find((button) =>
+      button.textContent?.includes('Far end'),
+    );
+    far?.click();
+    TestBed.tick();
+    expect(headline()).toBe('8P8C plug does not take Cat 6A U/UTP solid.');
+    expect(element.textContent).toContain('It is 7.6 mm; it needs 4.8 mm to 6.5 mm.');
+    expect(element.textContent).toContain('Use “8P8C plug, large entry”.');
+  });
+
+  it('shows the caution where the knife comes out', async () => {
+    const { element } = await page();
+    expect(element.querySelector('.caution')?.textContent).toContain('licensed electrician');
+  });
+});
