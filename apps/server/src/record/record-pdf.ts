@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { LinkRecord } from '@near-spoke/contract';
-import { cable, connector, scheme } from '@near-spoke/core/catalogue';
-import { ENDS } from '@near-spoke/core/link';
-import { STATE_NAME } from '@near-spoke/core/record';
+import { cable, connector } from '@near-spoke/core/catalogue';
+import { ENDS, wireRows, wiringOf } from '@near-spoke/core/link';
+import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
 import { formatLength } from '@near-spoke/core/units';
 import PDFDocument from 'pdfkit';
@@ -18,6 +18,7 @@ const FONTS = {
 };
 
 const MARGIN = 50;
+const END_NAME = { near: 'Near end', far: 'Far end' } as const;
 const INK = '#1d1a16';
 const QUIET = '#5c554b';
 
@@ -71,7 +72,7 @@ function facts(page: Page, { link, site }: LinkRecord): void {
         : `${formatLength(link.lengthM, site.units)}, as scheduled; not measured here`,
     ],
     ...ENDS.map((end): [string, string] => [
-      end === 'near' ? 'Near end' : 'Far end',
+      END_NAME[end],
       `${connector(link[end].connector).name}, ${link[end].scheme}, at ${link[end].place}`,
     ]),
     ['Hub', link.hub],
@@ -91,11 +92,11 @@ function facts(page: Page, { link, site }: LinkRecord): void {
   rule(page);
 }
 
-/** Contact by contact: the colours at both ends, and what the last test showed. */
+/** Contact by contact: where each conductor should go, and where the last test saw it go. */
 function wireMap(page: Page, { link, readings }: LinkRecord): void {
   const latest = readings.at(-1);
   title(page, latest ? 'Wire map, as last tested' : 'Wire map, as intended');
-  const columns = [MARGIN, MARGIN + 60, MARGIN + 150, MARGIN + 300];
+  const columns = [MARGIN, MARGIN + 60, MARGIN + 160, MARGIN + 260];
   const row = (cells: readonly string[], face: 'bold' | 'mono') => {
     const y = page.y;
     cells.forEach((cell, index) =>
@@ -104,14 +105,19 @@ function wireMap(page: Page, { link, readings }: LinkRecord): void {
     page.x = MARGIN;
     page.y = y + 14;
   };
-  row(['Near', 'Colour', 'Reached at the far end', 'Colour meant for the far contact'], 'bold');
-  const far = scheme(link.far.scheme).conductors;
-  scheme(link.near.scheme).conductors.forEach((colour, index) => {
-    const contact = String(index + 1);
-    const net = latest?.nets.find((group) => group.near.includes(contact as never));
-    const reached = net ? [...net.far].join(' + ') || 'nothing' : 'nothing';
-    row([contact, colour, latest ? reached : '-', `${contact}: ${far[index] ?? ''}`], 'mono');
-  });
+  row(['Near', 'Conductor', 'Should reach', 'Reached'], 'bold');
+  for (const wire of wireRows(latest?.nets ?? [], wiringOf(link))) {
+    const reached = wire.reached.join(', ') || 'nothing';
+    row(
+      [
+        wire.near,
+        wire.conductor ?? 'shield',
+        wire.wanted ?? 'nothing',
+        latest ? `${reached}${wire.right ? '' : ', wrong'}` : 'not tested',
+      ],
+      'mono',
+    );
+  }
   page.moveDown(0.4);
   rule(page);
 }
@@ -136,13 +142,18 @@ function result(page: Page, { diagnosis, readings }: LinkRecord): void {
   rule(page);
 }
 
-function work(page: Page, { link, ticks }: LinkRecord): void {
+function work(page: Page, { link, ticks, plans }: LinkRecord): void {
   title(page, 'Work');
   for (const end of ENDS) {
     const { done, total } = link.ends[end];
     const last = ticks.filter((tick) => tick.end === end).at(-1);
     const by = last ? `, last ${when(last.at)} by ${last.author}` : '';
-    field(page, end === 'near' ? 'Near end' : 'Far end', `${done} of ${total} steps ticked${by}`);
+    field(page, END_NAME[end], `${done} of ${total} steps ticked${by}`);
+    // The stop points, since they can't be looked at any more.
+    const ticked = tickedKeys(ticks, end);
+    for (const step of plans[end].steps)
+      for (const check of step.checks)
+        if (ticked.has(`${step.id}/${check.id}`)) field(page, '', `Checked: ${check.text}`);
   }
   rule(page);
 }

@@ -10,4 +10,5 @@ export {
 export { hubOf } from './hub';
 export { ENDS, type End, type Link, type LinkEnd, type Waypoint } from './link';
 export { canonicalReading, type Net, type Reading } from './reading';
+export { wireRows, type WireRow } from './wire-rows';
 export { unionFind } from './union-find';

@@ -20,6 +20,8 @@ export interface EndWork {
   readonly total: number;
 }
 
+/** The width of an A4 page between its margins. */
+const PAPER_PX = 660;
 const CABLE_Y = 78;
 const ROW_PX = 6;
 const SCALE_Y = 122;
@@ -73,12 +75,12 @@ export class LinkRuler {
       return {
         ...line,
         paths:
-          line.far.length === 0
+          line.reached.length === 0
             ? [`M${x0} ${from}H${this.middle() - 9}`, `M${this.middle() + 9} ${from}H${x1}`]
-            : line.far.map(
+            : line.reached.map(
                 (far) => `M${x0} ${from}H${a}C${b} ${from} ${a} ${y(far)} ${b} ${y(far)}H${x1}`,
               ),
-        open: line.far.length === 0 ? from : null,
+        open: line.reached.length === 0 ? from : null,
       };
     });
   });
@@ -97,7 +99,8 @@ export class LinkRuler {
     const destroyed = inject(DestroyRef);
     afterNextRender(() => {
       const element = this.host.nativeElement;
-      const measure = () => this.width.set(Math.max(280, element.clientWidth));
+      // Where it is not shown, it is drawn for paper.
+      const measure = () => this.width.set(Math.max(280, element.clientWidth || PAPER_PX));
       const observer = new ResizeObserver(measure);
       observer.observe(element);
       measure();

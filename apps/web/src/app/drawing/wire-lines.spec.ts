@@ -9,7 +9,9 @@ describe('wireLines', () => {
     const lines = wireLines(good, wiring);
     expect(lines.length).toBe(9);
     expect(lines.every((line) => line.right)).toBeTrue();
-    expect(lines[0]).toEqual(jasmine.objectContaining({ near: '1', far: ['3'], letters: 'W-G' }));
+    expect(lines[0]).toEqual(
+      jasmine.objectContaining({ near: '1', reached: ['3'], wanted: '3', letters: 'W-G' }),
+    );
     expect(lines[8]).toEqual(jasmine.objectContaining({ near: 'S', letters: 'shield' }));
   });
 
@@ -17,7 +19,7 @@ describe('wireLines', () => {
     const nets = [{ near: ['4', '5'], far: ['4', '5'] }] as const;
     const lines = wireLines(nets, { ...wiring, shielded: false });
     expect(lines.length).toBe(8);
-    expect(lines.filter((line) => line.far.length > 0).map((line) => line.near)).toEqual([
+    expect(lines.filter((line) => line.reached.length > 0).map((line) => line.near)).toEqual([
       '4',
       '5',
     ]);

@@ -1,36 +1,23 @@
-import { CONTACTS, conductor, conductorAt, type Contact } from '@near-spoke/core/catalogue';
-import { intendedFar, type Net, type Wiring } from '@near-spoke/core/link';
+import { conductor } from '@near-spoke/core/catalogue';
+import { wireRows, type Net, type WireRow, type Wiring } from '@near-spoke/core/link';
 
-/** One conductor's path from a near contact, as a tester shows it. */
-export interface WireLine {
-  readonly near: Contact;
-  /** The contacts that it reaches; none for an open. */
-  readonly far: readonly Contact[];
+/** A line of the wire map with the paint to draw it. */
+export interface WireLine extends WireRow {
   readonly letters: string;
   readonly colour: string;
   readonly stripe: string | null;
-  readonly right: boolean;
 }
 
-/** A line for every contact that should be wired, or is; in the order of the contacts. */
+const SHIELD = { base: '#8f8a80', stripe: null } as const;
+
 export function wireLines(nets: readonly Net[], wiring: Wiring): WireLine[] {
-  const intended = intendedFar(wiring);
-  return CONTACTS.flatMap((near): WireLine[] => {
-    const net = nets.find((group) => group.near.includes(near));
-    const wanted = intended.get(near);
-    if (!wanted && !net) return [];
-    const id = conductorAt(wiring.scheme.near, near);
-    const wire = id ? conductor(id) : null;
-    const far = net?.far ?? [];
-    return [
-      {
-        near,
-        far,
-        letters: id ?? 'shield',
-        colour: wire?.base ?? '#8f8a80',
-        stripe: wire?.stripe ?? null,
-        right: wanted !== undefined && far.join() === wanted && net?.near.length === 1,
-      },
-    ];
+  return wireRows(nets, wiring).map((row) => {
+    const paint = row.conductor ? conductor(row.conductor) : SHIELD;
+    return {
+      ...row,
+      letters: row.conductor ?? 'shield',
+      colour: paint.base,
+      stripe: paint.stripe,
+    };
   });
 }

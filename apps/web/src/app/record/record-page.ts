@@ -2,14 +2,14 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { cable, conductorAt, connector } from '@near-spoke/core/catalogue';
-import { ENDS } from '@near-spoke/core/link';
+import { cable, connector } from '@near-spoke/core/catalogue';
+import { ENDS, wireRows } from '@near-spoke/core/link';
 import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
 import { tickKeys } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import { tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
-import { ConductorSwatch, LinkRuler, StateMark, wireLines } from '../drawing';
+import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
@@ -61,16 +61,8 @@ export class RecordPage {
   protected readonly testerName = computed(() => tester(this.latest()?.tester ?? 'pairing').name);
   /** Contact by contact, what the last test showed. */
   protected readonly wires = computed(() => {
-    const [link, wiring] = [this.link(), this.open.wiring()];
-    if (!link || !wiring) return [];
-    const latest = this.latest();
-    return wireLines(latest?.nets ?? [], wiring).map((line) => ({
-      near: line.near,
-      wire: conductorAt(link.near.scheme, line.near),
-      reached: latest ? line.far.join(' and ') || 'nothing' : 'not tested',
-      right: line.right,
-      tested: latest !== null,
-    }));
+    const wiring = this.open.wiring();
+    return wiring ? wireRows(this.latest()?.nets ?? [], wiring) : [];
   });
   protected readonly work = computed(() => {
     const standing = this.open.standing();
