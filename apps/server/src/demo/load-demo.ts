@@ -7,7 +7,7 @@ import {
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
-import { planTermination, tickKeys } from '@near-spoke/core/terminate';
+import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { parseWireMap } from '@near-spoke/core/verify';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
@@ -55,18 +55,18 @@ async function tell(url: string, link: LinkSummary, story: Story, start: number)
       author: person,
     });
   if (story.remade) {
-    const key = link[story.remade].connector.startsWith('plug') ? 'crimp' : 'punch';
+    const [key = ''] = fixingKeys(planOf(link, story.remade));
     await tick({ end: story.remade, key, at: next(300), author: person });
   }
 }
 
+function planOf(link: LinkSummary, end: 'near' | 'far') {
+  const { connector, scheme } = link[end];
+  return planTermination({ cable: link.cable, connector, scheme, otherEnd: 'made' });
+}
+
 function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
-  const { steps } = planTermination({
-    cable: link.cable,
-    connector: link[end].connector,
-    scheme: link[end].scheme,
-    otherEnd: 'made',
-  });
+  const { steps } = planOf(link, end);
   const keys = steps.flatMap((step) =>
     tickKeys(step).map((key) => ({ key, seconds: step.seconds, step: step.id })),
   );

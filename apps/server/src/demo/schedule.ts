@@ -56,6 +56,10 @@ TG01,L3/B/01,Tide gauge cabinet,Cat 6 F/UTP solid,"Keystone jack, punch-down, sh
 WM01,L3/B/02,Weather mast foot,Cat 6 F/UTP solid,"Keystone jack, punch-down, shielded","Keystone jack, punch-down, shielded",T568B,52 m,Linkspan chase @ 9 m | Mast duct @ 40 m,
 AP09,L3/B/03,"Access point 9, linkspan",Cat 6A U/UTP solid,"Keystone jack, punch-down",8P8C plug,T568B,26 m,,Plug as first ordered
 DB06,L3/B/04,Departure board 6,Cat 6 U/UTP solid,"Keystone jack, punch-down","Keystone jack, punch-down",T568B,33 m,Linkspan chase @ 12 m,
+QC01,C1/F/01,Quay camera 1,"Cat 6 U/UTP solid, outdoor","Patch panel port, punch-down","8P8C plug, large entry",T568B,61 m,Tray T1 @ 3.5 m | Quay duct @ 22 m | Lamp post 4 @ 55 m,Port of panel F
+QC02,C1/F/02,Quay camera 2,"Cat 6 F/UTP solid, direct burial","Keystone jack, tool-less, shielded","8P8C plug, outdoor, shielded",T568B,74 m,Tray T1 @ 3.5 m | Quay trench @ 19 m | Lamp post 6 @ 68 m,Trench under the parking lanes
+SR01,C1/R/01,Server shelf,Cat 6A S/FTP solid,"Keystone jack, tool-less, shielded","Keystone jack, tool-less, shielded",T568B,11 m,Tray T2 @ 2 m,
+PC05,C1/cord 5,Patch field A,Cat 5e U/UTP stranded,"8P8C plug, pass-through","8P8C plug, pass-through",T568B,3 m,,Trial of pass-through plugs
 PC01,C1/cord 1,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,
 PC02,C1/cord 2,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,
 PC03,C1/cord 3,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,

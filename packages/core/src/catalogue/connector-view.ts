@@ -14,7 +14,8 @@ export interface ConnectorView {
 
 /** Distance between the rows and the places of a drawn colour card, mm. Generic. */
 const SLOT_PITCH_MM = 3.4;
-const SLOT_ROW_MM = 7;
+const SINGLE_PITCH_MM = 2;
+const ROW_Y_MM = { upper: 3.5, lower: -3.5, single: 3.5 } as const;
 
 /**
  * The views in which a connector is drawn, the one that its maker works from first. Plans of a plug
@@ -28,7 +29,7 @@ export function connectorViews(part: Connector): ConnectorView[] {
     contacts: faceContacts(part, view),
   });
   const faces = [face({ side: 'mating', latch: 'down' }), face({ side: 'mating', latch: 'up' })];
-  if (part.family === 'punch-down-jack') return [card(part), ...faces];
+  if (part.slots.length > 0) return [card(part), ...faces];
   const plan = (facing: 'contacts' | 'latch'): ConnectorView => ({
     id: `plan-${facing}`,
     label: `${facing === 'contacts' ? 'Contacts' : 'Latch'} toward you, nose up`,
@@ -40,14 +41,17 @@ export function connectorViews(part: Connector): ConnectorView[] {
 }
 
 function card(part: Connector): ConnectorView {
+  const places = Math.max(...part.slots.map((slot) => slot.place));
+  // Eight in a row stand closer than four.
+  const pitchMm = places > 4 ? SINGLE_PITCH_MM : SLOT_PITCH_MM;
   return {
     id: 'card',
-    label: 'Wiring side, cable toward you. Generic slot order: the card on your jack decides',
+    label: 'Wiring side, cable toward you. Generic slot order: the card on yours decides',
     kind: 'card',
     contacts: part.slots.map((slot) => ({
       contact: slot.contact as Contact,
-      xMm: (slot.place - 2.5) * SLOT_PITCH_MM,
-      yMm: slot.row === 'upper' ? SLOT_ROW_MM / 2 : -SLOT_ROW_MM / 2,
+      xMm: (slot.place - (places + 1) / 2) * pitchMm,
+      yMm: ROW_Y_MM[slot.row],
     })),
   };
 }

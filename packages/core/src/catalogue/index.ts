@@ -1,5 +1,5 @@
 export { awgDiameterMm } from './awg';
-export { CABLES, cable, findCable, type Cable, type CableId } from './cable';
+export { CABLES, cable, findCable, type Cable, type CableId, type CablePart } from './cable';
 export {
   CONDUCTORS,
   conductor,
@@ -12,6 +12,7 @@ export {
   connector,
   findConnector,
   type Connector,
+  type ConnectorFamily,
   type ConnectorId,
   type Range,
   type Slot,

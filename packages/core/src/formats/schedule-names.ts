@@ -4,6 +4,7 @@ import {
   SCHEMES,
   type Cable,
   type Connector,
+  type ConnectorFamily,
   type SchemeId,
 } from '../catalogue';
 
@@ -26,19 +27,33 @@ export function cableNamed(text: string): Named<Cable> {
       reason: `'${text.trim()}' is not a cable of the catalogue. Write, for example, ${CABLES[0]?.name ?? ''}.`,
     };
   const bare = /unshielded|uutp|utp/.test(name);
+  const braid = /sftp|sstp|braid/.test(name);
   const foil = /futp|ftp|foil/.test(name) || (/shield|screen/.test(name) && !bare);
   const stranded = /strand|patch|flex/.test(name);
-  if (/sftp|sutp|ssftp|braid/.test(name))
-    return { ok: false, reason: `'${text.trim()}': braided shields are not in the catalogue yet.` };
+  const shield = braid ? 'braid' : foil ? 'foil' : 'none';
+  const environment = /burial|buried|ground/.test(name)
+    ? 'burial'
+    : /outdoor|outside|gel/.test(name)
+      ? 'outdoor'
+      : 'indoor';
   const row = CABLES.find(
     (cable) =>
       plain(cable.category) === category &&
-      cable.shield === (foil ? 'foil' : 'none') &&
-      cable.stranding === (stranded ? 'stranded' : 'solid'),
+      cable.shield === shield &&
+      cable.stranding === (stranded ? 'stranded' : 'solid') &&
+      cable.environment === environment,
   );
-  if (!row) return { ok: false, reason: `'${text.trim()}' is not a cable of the catalogue.` };
+  if (!row)
+    return {
+      ok: false,
+      reason: `'${text.trim()}' is not a cable of the catalogue. It has: ${CABLES.filter(
+        (cable) => plain(cable.category) === category,
+      )
+        .map((cable) => cable.name)
+        .join('; ')}.`,
+    };
   const open = [
-    ...(foil || bare ? [] : ['no shield']),
+    ...(shield !== 'none' || bare ? [] : ['no shield']),
     ...(stranded || /solid/.test(name) ? [] : ['solid']),
   ];
   return open.length > 0
@@ -46,21 +61,28 @@ export function cableNamed(text: string): Named<Cable> {
     : { ok: true, row };
 }
 
+/** Words that mean a family, the more particular ones first. */
+const FAMILY_WORDS: readonly (readonly [RegExp, ConnectorFamily])[] = [
+  [/panel/, 'panel-port'],
+  [/tool(less|free)/, 'tool-less-jack'],
+  [/keystone|jack|socket|outlet/, 'punch-down-jack'],
+  [/pass(through|thru)/, 'pass-through-plug'],
+  [/plug|8p8c/, 'modular-plug'],
+];
+
 /** Finds the connector that a schedule means: "8P8C plug", "keystone", "shielded jack". */
 export function connectorNamed(text: string): Named<Connector> {
   const exact = CONNECTORS.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
   if (exact) return { ok: true, row: exact };
   const name = plain(text);
-  const family = /keystone|jack|socket|outlet/.test(name)
-    ? 'punch-down-jack'
-    : /plug|8p8c/.test(name)
-      ? 'modular-plug'
-      : null;
+  const family = FAMILY_WORDS.find(([words]) => words.test(name))?.[1];
   const shielded = /shield|screen|stp|ftp/.test(name) && !/unshield|unscreen/.test(name);
-  const large = /large/.test(name);
+  const kind = /large|outdoor/.exec(name)?.[0] ?? '';
   const row = CONNECTORS.find(
     (part) =>
-      part.family === family && part.shielded === shielded && part.id.endsWith('-large') === large,
+      part.family === family &&
+      (part.shielded === shielded || kind === 'outdoor') &&
+      (/large|outdoor/.exec(part.id)?.[0] ?? '') === kind,
   );
   const names = CONNECTORS.map((part) => part.name).join('; ');
   return row

@@ -110,6 +110,27 @@ describe('parseSchedule', () => {
       expect(told.map((problem) => problem.reason).join()).toMatch(reason);
     });
 
+  const meant: [string, string, string, string][] = [
+    ['Cat 6A S/FTP', 'tool-less shielded jack', 'cat6a-sftp-solid', 'keystone-tool-less-shielded'],
+    ['cat6 gel filled outdoor', 'patch panel', 'cat6-uutp-solid-outdoor', 'panel-port'],
+    ['Cat 6 F/UTP direct burial', 'outdoor plug', 'cat6-futp-solid-burial', 'plug-8p8c-outdoor'],
+    ['cat5e patch', 'pass-thru plug', 'cat5e-uutp-stranded', 'plug-8p8c-pass-through'],
+    ['cat6', 'toolless keystone', 'cat6-uutp-solid', 'keystone-tool-less'],
+    ['cat6a ftp', 'large plug', 'cat6a-futp-solid', 'plug-8p8c-large'],
+  ];
+  for (const [cable, part, cableId, partId] of meant)
+    it(`reads “${cable}” and “${part}”`, () => {
+      const [link] = links(`${HEAD}\nK1,C1/1,Kiosk 1,${cable},${part},plug,B,3 m`);
+      expect([link?.cable, link?.near.connector]).toEqual([cableId, partId]);
+    });
+
+  it('finds every cable and connector by its own name', () => {
+    for (const { id, name } of CABLES)
+      expect(links(`${HEAD}\nK,C1/1,X,"${name}",plug,plug,B,3 m`)[0]?.cable).toBe(id);
+    for (const { id, name } of CONNECTORS)
+      expect(links(`${HEAD}\nK,C1/1,X,cat6,"${name}",plug,B,3 m`)[0]?.near.connector).toBe(id);
+  });
+
   it('says what it took for granted', () => {
     const parsed = parseSchedule(`${HEAD}\nK1,C1/1,Kiosk 1,Cat 6,jack,plug,,3 m`, options);
     expect(parsed.ok && parsed.notes[0]?.sentence).toBe(

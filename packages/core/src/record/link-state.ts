@@ -1,6 +1,6 @@
 import { connector, type SchemeId } from '../catalogue';
 import { ENDS, wiringOf, type End, type Link, type Reading, type Wiring } from '../link';
-import { followPlan, isFixed, type Progress, type TickKey } from '../terminate';
+import { fixingKeys, followPlan, isFixed, type Progress, type TickKey } from '../terminate';
 import { diagnose, type Diagnosis, type TesterId } from '../verify';
 
 /** A cable longer than this is not threaded through a part from its other end. Generic, metres. */
@@ -96,19 +96,21 @@ function stateOf(
   ticks: readonly Tick[],
   latest: TakenReading | null,
 ): LinkState {
-  if (latest && !isOutdated(latest, ticks)) return diagnosisNow(link, latest).verdict;
+  if (latest && !isOutdated(latest, ticks, ends)) return diagnosisNow(link, latest).verdict;
   if (ENDS.some((end) => ends[end].state === 'does-not-fit')) return 'does-not-fit';
   const made = ENDS.filter((end) => ends[end].state === 'made').length;
   if (made === 2) return latest ? 'remade' : 'made';
   return made === 1 || ENDS.some((end) => ends[end].state === 'begun') ? 'half-made' : 'planned';
 }
 
-/** The operations that fix a connector on. */
-const FIXING: ReadonlySet<TickKey> = new Set(['crimp', 'punch']);
-
 /** Whether an end was crimped or punched, or cut off, after a reading was taken. */
-function isOutdated(latest: TakenReading, ticks: readonly Tick[]): boolean {
-  return ticks.some((tick) => FIXING.has(tick.key) && tick.at > latest.takenAt);
+function isOutdated(
+  latest: TakenReading,
+  ticks: readonly Tick[],
+  ends: Record<End, Progress>,
+): boolean {
+  const fixing = { near: fixingKeys(ends.near.plan), far: fixingKeys(ends.far.plan) };
+  return ticks.some((tick) => tick.at > latest.takenAt && fixing[tick.end].includes(tick.key));
 }
 
 /** The diagnosis of a stored reading for the link as it is described now. */

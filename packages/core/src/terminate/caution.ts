@@ -1,13 +1,16 @@
-import type { OperationKind, PartId } from './operation';
+import type { Cable } from '../catalogue';
+import type { Operation, OperationKind, PartId } from './operation';
 
 export interface Caution {
   readonly id: string;
   readonly kinds: readonly OperationKind[];
   readonly parts?: readonly PartId[];
+  /** Only for cables that run in these surroundings. */
+  readonly environments?: readonly Cable['environment'][];
   readonly sentence: string;
 }
 
-/** Where the work can hurt someone: told at the step, by kind of operation and part. */
+/** Where the work can hurt someone: told at the step, by kind of operation, part and surroundings. */
 export const CAUTIONS: readonly Caution[] = [
   {
     id: 'powered-cable',
@@ -25,11 +28,25 @@ export const CAUTIONS: readonly Caution[] = [
     kinds: ['trim', 'press'],
     sentence: 'Offcuts fly: wear eye protection and keep them out of the equipment.',
   },
+  {
+    id: 'cleaner',
+    kinds: ['clean'],
+    sentence: 'Cleaners burn and fume: open air or a mask, gloves, no flame.',
+  },
+  {
+    id: 'outdoor-run',
+    kinds: ['strip'],
+    environments: ['outdoor', 'burial'],
+    sentence:
+      'A run from outside needs bonding and surge protection where it enters a building, and nobody works on it in a thunderstorm. Local codes and a licensed electrician decide.',
+  },
 ];
 
-export function cautionsFor(kind: OperationKind, part: PartId | undefined): Caution[] {
+export function cautionsFor({ kind, part }: Operation, { environment }: Cable): Caution[] {
   return CAUTIONS.filter(
     (row) =>
-      row.kinds.includes(kind) && (!row.parts || (part !== undefined && row.parts.includes(part))),
+      row.kinds.includes(kind) &&
+      (!row.parts || (part !== undefined && row.parts.includes(part))) &&
+      (!row.environments || row.environments.includes(environment)),
   );
 }

@@ -1,5 +1,5 @@
 import { factsOf } from './solve-order';
-import type { Operation } from './operation';
+import type { Operation, OperationKind } from './operation';
 import {
   operationsFor,
   planTermination,
@@ -74,10 +74,15 @@ function lateParts(operations: readonly Operation[], doneSteps: ReadonlySet<stri
     }));
 }
 
+/** The operations that fix a connector on. */
+const FIXING: ReadonlySet<OperationKind> = new Set(['crimp', 'press']);
+
+/** What is ticked when the connector is fixed on. */
+export function fixingKeys({ steps }: TerminationPlan): TickKey[] {
+  return steps.filter((step) => FIXING.has(step.operation)).flatMap(tickKeys);
+}
+
 /** Whether this end's connector is fixed on, so that nothing can be threaded over it. */
-export function isFixed(progress: Progress): boolean {
-  return progress.plan.steps.some(
-    (step) =>
-      progress.doneSteps.has(step.id) && (step.operation === 'crimp' || step.operation === 'press'),
-  );
+export function isFixed({ plan, doneSteps }: Progress): boolean {
+  return plan.steps.some((step) => FIXING.has(step.operation) && doneSteps.has(step.id));
 }

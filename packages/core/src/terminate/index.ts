@@ -1,5 +1,6 @@
 export { CAUTIONS } from './caution';
 export {
+  fixingKeys,
   followPlan,
   isFixed,
   tickKeys,

@@ -1,3 +1,5 @@
+import type { CablePart } from '../catalogue';
+
 /** What has become true of an end, by the operations done on it. */
 export type Fact = string;
 
@@ -14,9 +16,21 @@ export type OperationKind =
   | 'crimp'
   | 'press'
   | 'close'
-  | 'label';
+  | 'label'
+  | 'clean'
+  | 'shape'
+  | 'tie';
 
-export type PartId = 'boot' | 'plug' | 'jack' | 'cap' | 'hood' | 'label';
+export type PartId = 'boot' | 'plug' | 'jack' | 'lid' | 'cap' | 'hood' | 'tie' | 'label';
+
+/** What decides which operations an end takes. */
+export type Condition =
+  | 'boot'
+  /** The connector has a shell that the cable's shield joins. */
+  | 'shell'
+  | 'shield-unused'
+  | 'thick-jacket'
+  | CablePart;
 
 export interface Check {
   readonly id: string;
@@ -33,7 +47,8 @@ export interface Operation {
   readonly part?: PartId;
   readonly layer?: 'jacket' | 'foil' | 'pairs' | 'conductors';
   /** Only for ends where all of these hold; always, if empty. */
-  readonly only: readonly ('shielded' | 'foil-unused' | 'boot')[];
+  readonly only: readonly Condition[];
+  /** A fact that no operation of this end makes is taken as given: no foil, nothing to fold. */
   readonly needs: readonly Fact[];
   readonly makes: readonly Fact[];
   /** Facts after which it can't be done any more. */

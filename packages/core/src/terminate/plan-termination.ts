@@ -10,9 +10,9 @@ import {
 } from '../catalogue';
 import { cautionsFor } from './caution';
 import { fitProblems, type FitProblem } from './fit';
-import type { Operation } from './operation';
+import type { Condition, Operation } from './operation';
 import { OPERATIONS } from './operations';
-import { solveOrder } from './solve-order';
+import { factsOf, solveOrder } from './solve-order';
 
 export interface TerminationTask {
   readonly cable: CableId;
@@ -82,7 +82,7 @@ function makePlan(task: TerminationTask): TerminationPlan {
     irreversible: operation.irreversible,
     checks: operation.checks.map((check) => ({ id: check.id, text: fill(check.text) })),
     tools: operation.tools,
-    cautions: cautionsFor(operation.kind, operation.part).map((row) => row.sentence),
+    cautions: cautionsFor(operation, cable).map((row) => row.sentence),
     seconds: operation.seconds,
   }));
   const partNames = order.flatMap((operation) => operation.part ?? []);
@@ -95,39 +95,35 @@ function makePlan(task: TerminationTask): TerminationPlan {
   };
 }
 
+/** A jacket thicker than this is squeezed oval before it enters a plug. Generic, mm. */
+const THICK_JACKET_MM = 7;
+
 /** The operations that this end takes, in no order. */
 export function operationsFor(task: TerminationTask): Operation[] {
   const cable = cableRow(task.cable);
   const part = connectorRow(task.connector);
   const holds = conditionsOf(cable, part);
-  const chosen = OPERATIONS[part.family]
-    .filter((operation) => operation.only.every((condition) => holds.has(condition)))
-    .map((operation) =>
-      operation.kind === 'thread-on' && task.otherEnd === 'bare'
-        ? { ...operation, blockedBy: [] }
-        : operation,
-    );
-  if (cable.shield !== 'none') return chosen;
-  // Without a foil nothing has to be done about it.
-  return chosen.map((operation) =>
-    operation.needs.includes('foil-dealt-with')
-      ? {
-          ...operation,
-          needs: operation.needs.map((fact) =>
-            fact === 'foil-dealt-with' ? 'insulation-sound' : fact,
-          ),
-        }
-      : operation,
+  const chosen = OPERATIONS[part.family].filter((operation) =>
+    operation.only.every((condition) => holds.has(condition)),
   );
+  const made = factsOf(chosen);
+  return chosen.map((operation) => ({
+    ...operation,
+    needs: operation.needs.filter((fact) => made.has(fact)),
+    // What is threaded on can still come from the other end while that is bare.
+    blockedBy:
+      operation.kind === 'thread-on' && task.otherEnd === 'bare' ? [] : operation.blockedBy,
+  }));
 }
 
-function conditionsOf(cable: Cable, part: Connector): Set<string> {
-  const foil = cable.shield !== 'none';
-  return new Set([
-    ...(part.family === 'modular-plug' ? ['boot'] : []),
-    ...(foil && part.shielded ? ['shielded'] : []),
-    ...(foil && !part.shielded ? ['foil-unused'] : []),
-  ]);
+function conditionsOf(cable: Cable, part: Connector): Set<Condition> {
+  const shield: Condition[] =
+    cable.shield === 'none' ? [] : [part.shielded ? 'shell' : 'shield-unused'];
+  const plug: Condition[] =
+    part.gender === 'plug'
+      ? ['boot', ...(cable.jacketMm >= THICK_JACKET_MM ? (['thick-jacket'] as const) : [])]
+      : [];
+  return new Set([...cable.parts, ...shield, ...plug]);
 }
 
 /** The constraint that puts an operation where it is, in words. */
@@ -145,14 +141,14 @@ function title(operation: Operation): string {
 }
 
 function cutsFor(part: Connector): Cut[] {
-  const { stripMm, stripToleranceMm, exposedMm, exposedToleranceMm } = part.cuts;
+  const { stripMm, stripToleranceMm, exposedMm, exposedToleranceMm, trimmedFirst } = part.cuts;
   const jacket: Cut = {
     layer: 'jacket',
     fromEndMm: stripMm,
     fromDatumMm: exposedMm,
     toleranceMm: stripToleranceMm,
   };
-  if (part.family !== 'modular-plug') return [jacket];
+  if (!trimmedFirst) return [jacket];
   return [
     jacket,
     {

@@ -1,6 +1,7 @@
 import { CABLES, CONNECTORS } from '../catalogue';
 import { followPlan, tickKeys } from './follow-plan';
 import type { Operation } from './operation';
+import { OPERATIONS } from './operations';
 import { operationsFor, planTermination, type TerminationTask } from './plan-termination';
 import { solveOrder } from './solve-order';
 
@@ -42,6 +43,16 @@ function actOut(kinds: readonly string[]): string | null {
     ['fold', 'insert plug'],
     ['cut', 'insert plug'],
     ['fold', 'close hood'],
+    ['clean', 'order'],
+    ['clean', 'untwist'],
+    ['shape', 'insert plug'],
+    ['insert lid', 'check lid'],
+    ['check lid', 'press lid'],
+    ['tie tie', 'press lid'],
+    ['press lid', 'close hood'],
+    ['press jack', 'tie tie'],
+    ['crimp plug', 'trim plug'],
+    ['check plug', 'crimp plug'],
   ];
   const broken = rules.find(([first, then]) => !before(first, then));
   return broken ? `${broken[0]} after ${broken[1]}` : null;
@@ -72,18 +83,17 @@ describe('planTermination', () => {
     expect(made).toBeGreaterThan(30);
   });
 
-  it('offers a plug and a jack for every solid cable, and a plug for every patch cable', () => {
+  it('offers a plug and a jack for every cable', () => {
     for (const cable of CABLES) {
-      const fits = (family: string) =>
+      const fits = (gender: string, stranding = cable.stranding) =>
         CONNECTORS.some(
           (part) =>
-            part.family === family &&
+            part.gender === gender &&
+            part.accepts.stranding.includes(stranding) &&
             planTermination(task({ cable: cable.id, connector: part.id })).fit.ok,
         );
-      expect(fits('modular-plug')).withContext(cable.id).toBeTrue();
-      expect(fits('punch-down-jack'))
-        .withContext(cable.id)
-        .toBe(cable.stranding === 'solid');
+      expect(fits('plug')).withContext(cable.id).toBeTrue();
+      expect(fits('socket')).withContext(cable.id).toBeTrue();
     }
   });
 
@@ -118,12 +128,101 @@ describe('planTermination', () => {
     expect(jacket?.fromDatumMm).toBe(13);
   });
 
+  it('reads a pass-through plug at its nose before the crimp, and trims it after', () => {
+    const plan = planTermination(task({ connector: 'plug-8p8c-pass-through' }));
+    const ids = plan.steps.map((step) => step.id);
+    expect(ids.indexOf('read-before-crimp')).toBe(ids.indexOf('crimp') - 1);
+    expect(ids.indexOf('trim-nose')).toBeGreaterThan(ids.indexOf('crimp'));
+    expect(ids).not.toContain('trim-square');
+    expect(plan.cuts.length).toBe(1);
+  });
+
+  it('ties a tool-less jack and trims its ends before the lid is pressed', () => {
+    const ids = planTermination(task({ connector: 'keystone-tool-less' })).steps.map(
+      ({ id }) => id,
+    );
+    for (const before of ['cut-spline', 'tie-rear', 'trim-flush', 'read-before-lid'])
+      expect(ids.indexOf(before)).withContext(before).toBeLessThan(ids.indexOf('press-lid'));
+    expect(ids).not.toContain('punch');
+  });
+
+  it('takes a direct-burial cable apart layer by layer, and squeezes a thick jacket', () => {
+    const ids = planTermination(
+      task({ cable: 'cat6-futp-solid-burial', connector: 'plug-8p8c-outdoor' }),
+    ).steps.map(({ id }) => id);
+    const order = [
+      'strip-jacket',
+      'strip-inner-jacket',
+      'wipe-gel',
+      'inspect-insulation',
+      'fold-foil',
+    ];
+    expect(ids.filter((id) => order.includes(id))).toEqual(order);
+    expect(ids.indexOf('squeeze-jacket')).toBeLessThan(ids.indexOf('insert-plug'));
+  });
+
+  it('keeps braid and pair foil of an S/FTP cable where the connector needs them', () => {
+    const ids = (connector: string) =>
+      planTermination(task({ cable: 'cat6a-sftp-solid', connector })).steps.map(({ id }) => id);
+    const shell = ids('keystone-tool-less-shielded');
+    expect(shell.indexOf('fold-braid')).toBeLessThan(shell.indexOf('peel-pair-foil'));
+    expect(shell).toContain('close-hood');
+    expect(ids('keystone-tool-less')).toContain('cut-braid');
+    expect(ids('keystone-tool-less')).not.toContain('fold-braid');
+  });
+
+  it('warns at the knife, and of bonding and cleaners only where there is cause', () => {
+    const told = (cable: string, connector: string) =>
+      planTermination(task({ cable, connector }))
+        .steps.flatMap((step) => step.cautions)
+        .join(' ');
+    const indoor = told('cat6-uutp-solid', 'plug-8p8c');
+    expect(indoor).toMatch(/Cut away from your hand/);
+    expect(indoor).not.toMatch(/surge|Cleaners/);
+    const outdoor = told('cat6-uutp-solid-outdoor', 'plug-8p8c-large');
+    expect(outdoor).toMatch(/bonding and surge protection/);
+    expect(outdoor).toMatch(/Cleaners burn/);
+  });
+
   it('deals with the foil as the connector needs it', () => {
     const kinds = (cable: string, connector: string) =>
       planTermination(task({ cable, connector })).steps.map((step) => step.id);
     expect(kinds('cat5e-futp-solid', 'plug-8p8c-shielded')).toContain('fold-foil');
     expect(kinds('cat5e-futp-solid', 'plug-8p8c')).toContain('cut-foil');
     expect(kinds('cat5e-uutp-solid', 'plug-8p8c')).not.toContain('cut-foil');
+  });
+});
+
+describe('the tables of operations', () => {
+  const tables = Object.entries(OPERATIONS);
+
+  it('need and are blocked only by what some operation of the table makes', () => {
+    for (const [family, rows] of tables) {
+      const made = new Set(rows.flatMap((row) => row.makes));
+      for (const row of rows)
+        for (const fact of [...row.needs, ...row.blockedBy])
+          expect(made.has(fact)).withContext(`${family} ${row.id}: ${fact}`).toBeTrue();
+      expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+    }
+  });
+
+  it('say what to do and why, and stop before what can’t be undone', () => {
+    for (const [family, rows] of tables)
+      for (const row of rows) {
+        expect(row.instruction)
+          .withContext(row.id)
+          .toMatch(/^[A-Z].*[.]$/);
+        expect(row.why)
+          .withContext(row.id)
+          .toMatch(/^[A-Z].*[.]$/);
+        expect(row.seconds).toBeGreaterThan(0);
+        if (row.kind === 'thread-on' || row.blockedBy.length > 0)
+          expect(row.wayBack).withContext(`${family} ${row.id}`).toBeDefined();
+      }
+  });
+
+  it('have a row for every connector of the catalogue', () => {
+    for (const { family } of CONNECTORS) expect(OPERATIONS[family].length).toBeGreaterThan(8);
   });
 });
 

@@ -60,6 +60,10 @@ export class ConnectorFace {
       };
     });
   });
+  /** Eight slots in one row: too close for letters side by side. */
+  protected readonly crowded = computed(
+    () => new Set(this.contacts().map(({ y }) => y)).size === 1 && this.view().kind === 'card',
+  );
   protected readonly latchUp = computed(() => this.view().id.endsWith('-up'));
   protected readonly spoken = computed(
     () =>

@@ -4,6 +4,8 @@ import type { Cut } from '@near-spoke/core/terminate';
 import { METRES_PER } from '@near-spoke/core/units';
 
 const LEFT_MM = 14;
+/** Room for the dimensions’ text. */
+const WIDTH_MM = 62;
 
 /** A cable's end with its cuts to scale, dimensioned from the end and from the finished tips. */
 @Component({
@@ -28,7 +30,7 @@ export class Cutback {
       stripX: LEFT_MM,
       endX,
       trimX: conductors ? endX - conductors.fromEndMm : null,
-      width: endX + 4,
+      width: Math.max(endX + 4, WIDTH_MM),
       strip: size(stripMm, jacket?.toleranceMm ?? 0),
       exposed: conductors ? size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm) : null,
       name: connector(this.connector()).name,
