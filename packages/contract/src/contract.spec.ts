@@ -39,6 +39,8 @@ describe('the contract', () => {
       end: 'near',
       key: 'crimp',
       done: true,
+      measuredMm: null,
+      cause: '',
       author: 'unnamed',
     });
   });

@@ -21,7 +21,7 @@ export {
   type SiteInput,
   type SitePatch,
 } from './site';
-export { planRequest, terminationPlan } from './terminate';
+export { planRequest, templateQuery, terminationPlan } from './terminate';
 export {
   diagnoseRequest,
   diagnosis,

@@ -189,6 +189,14 @@ export const ENDPOINTS: readonly Endpoint[] = [
   },
   {
     method: 'get',
+    path: '/api/terminate/template.pdf',
+    summary: 'A strip template to print at 1:1',
+    query: { cable: 'a cable’s id', connector: 'a connector’s id' },
+    status: 200,
+    answer: 'application/pdf',
+  },
+  {
+    method: 'get',
     path: '/api/catalogue/cables',
     summary: 'Cables',
     status: 200,

@@ -10,6 +10,8 @@ export const planRequest = z
   })
   .meta({ id: 'PlanRequest' });
 
+export const templateQuery = z.strictObject({ cable: cableId, connector: connectorId });
+
 const step = z
   .object({
     id: z.string(),
@@ -23,6 +25,14 @@ const step = z
     tools: z.array(z.string()),
     cautions: z.array(z.string()),
     seconds: z.number(),
+    measure: z
+      .object({
+        kind: z.enum(['strip', 'exposed', 'untwist']),
+        what: z.string(),
+        minMm: z.number(),
+        maxMm: z.number(),
+      })
+      .nullable(),
   })
   .meta({ id: 'Step' });
 

@@ -1,5 +1,6 @@
 import { pairAt } from '@near-spoke/core/catalogue';
 import { ARRANGEMENTS, FAULT_KINDS, tester as testerRow } from '@near-spoke/core/verify';
+import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
 import { author, contact, end, id, instant, line, scheme } from './primitives';
 
@@ -133,6 +134,8 @@ export const reading = z
 export const readingList = z.object({ readings: z.array(reading) }).meta({ id: 'ReadingList' });
 export const readingResult = z.object({ reading, diagnosis }).meta({ id: 'ReadingResult' });
 
+const CAUSE_IDS = REMAKE_CAUSES.map(({ id: name }) => name);
+
 export const tickInput = z
   .strictObject({
     id: id.optional(),
@@ -142,6 +145,17 @@ export const tickInput = z
       .regex(/^[a-z0-9-]{1,60}(\/[a-z0-9-]{1,60})?$/, 'is not a step, or a step/check')
       .meta({ description: 'A step’s id, or "step/check" for one check of a stop point.' }),
     done: z.boolean().default(true),
+    measuredMm: z
+      .number()
+      .nonnegative()
+      .max(10_000)
+      .nullable()
+      .default(null)
+      .meta({ description: 'What was measured at this step, mm.' }),
+    cause: z
+      .enum(['', ...CAUSE_IDS])
+      .default('')
+      .meta({ description: 'With a tick taken back: why the end was cut off.' }),
     at: instant.optional(),
     author: author.default('unnamed'),
   })
@@ -154,6 +168,8 @@ export const tick = z
     end,
     key: z.string(),
     done: z.boolean(),
+    measuredMm: z.number().nullable(),
+    cause: z.string(),
     at: z.string(),
     author: z.string(),
   })

@@ -76,6 +76,8 @@ export const ticks = pgTable(
     end: text('end').$type<'near' | 'far'>().notNull(),
     key: text('key').notNull(),
     done: boolean('done').notNull(),
+    measuredMm: doublePrecision('measured_mm'),
+    cause: text('cause').notNull().default(''),
     at: instant('at').notNull(),
     author: text('author').notNull(),
     receivedAt: instant('received_at').notNull().defaultNow(),

@@ -4,7 +4,16 @@ import { ProblemError, notFound } from './problem-error';
 
 /** The body as the schema wants it; else 422 with the path of each bad field. */
 export function parseBody<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
-  const parsed = schema.safeParse(request.body ?? undefined);
+  return parse(schema, request.body ?? undefined, 'Some fields of the body are not right.');
+}
+
+/** The query as the schema wants it; else 422 with the name of each bad parameter. */
+export function parseQuery<T extends z.ZodType>(schema: T, request: Request): z.output<T> {
+  return parse(schema, request.query, 'The query is not right.');
+}
+
+function parse<T extends z.ZodType>(schema: T, given: unknown, detail: string): z.output<T> {
+  const parsed = schema.safeParse(given);
   if (parsed.success) return parsed.data;
   const errors = parsed.error.issues.flatMap((issue) => {
     const names = issue.code === 'unrecognized_keys' ? issue.keys : [null];
@@ -13,7 +22,7 @@ export function parseBody<T extends z.ZodType>(schema: T, request: Request): z.o
       reason: name === null ? issue.message : 'is not a known field',
     }));
   });
-  throw new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
+  throw new ProblemError(422, 'Not valid', detail, { errors });
 }
 
 /** An id from the path. One that can't be an id names nothing. */

@@ -1,21 +1,12 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import type { LinkRecord } from '@near-spoke/contract';
 import { cable, connector } from '@near-spoke/core/catalogue';
 import { ENDS, wireRows, wiringOf } from '@near-spoke/core/link';
 import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
+import { remakeCauseName } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
 import { formatLength } from '@near-spoke/core/units';
 import PDFDocument from 'pdfkit';
-
-const resolve = createRequire(import.meta.url).resolve;
-const font = (name: string) =>
-  readFileSync(resolve(`@fontsource/atkinson-hyperlegible-${name}.woff`));
-const FONTS = {
-  text: font('next/files/atkinson-hyperlegible-next-latin-400-normal'),
-  bold: font('next/files/atkinson-hyperlegible-next-latin-700-normal'),
-  mono: font('mono/files/atkinson-hyperlegible-mono-latin-400-normal'),
-};
+import { FONTS } from './fonts';
 
 const MARGIN = 50;
 const END_NAME = { near: 'Near end', far: 'Far end' } as const;
@@ -154,6 +145,13 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
     for (const step of plans[end].steps)
       for (const check of step.checks)
         if (ticked.has(`${step.id}/${check.id}`)) field(page, '', `Checked: ${check.text}`);
+    for (const tick of ticks.filter((fact) => fact.end === end)) {
+      const step = plans[end].steps.find(({ id }) => id === tick.key);
+      if (tick.done && tick.measuredMm !== null && step?.measure && ticked.has(tick.key))
+        field(page, '', `Measured: ${step.measure.what}: ${tick.measuredMm} mm`);
+      if (tick.cause)
+        field(page, '', `Made again ${when(tick.at)}: ${remakeCauseName(tick.cause)}`);
+    }
   }
   rule(page);
 }

@@ -1,12 +1,33 @@
-import { planRequest } from '@near-spoke/contract';
+import { planRequest, templateQuery } from '@near-spoke/contract';
 import { planTermination } from '@near-spoke/core/terminate';
 import { Router } from 'express';
-import { parseBody } from '../http/parse';
+import { parseBody, parseQuery } from '../http/parse';
+import { ProblemError } from '../http/problem-error';
+import { templatePdf } from './template-pdf';
 
 export function terminateRouter(): Router {
   const router = Router();
   router.post('/terminate/plan', (request, response) => {
     response.json(planTermination(parseBody(planRequest, request)));
+  });
+  router.get('/terminate/template.pdf', async (request, response) => {
+    const task = {
+      ...parseQuery(templateQuery, request),
+      scheme: 'T568B',
+      otherEnd: 'made',
+    } as const;
+    const { fit } = planTermination(task);
+    if (!fit.ok)
+      throw new ProblemError(422, 'Does not fit', 'This connector does not take this cable.', {
+        errors: fit.problems.map(({ what, have, need }) => ({
+          path: what,
+          reason: `${have}; it needs ${need}`,
+        })),
+      });
+    response
+      .type('application/pdf')
+      .set('Content-Disposition', 'inline; filename="strip-template.pdf"')
+      .send(await templatePdf(task));
   });
   return router;
 }

@@ -8,8 +8,8 @@ import { refuseOtherFact } from '../http/same-fact';
 
 type Row = typeof ticks.$inferSelect;
 
-function toTick({ id, linkId, end, key, done, at, author }: Row): Tick {
-  return { id, linkId, end, key, done, at: at.toISOString(), author };
+function toTick({ seq: _, receivedAt: __, at, ...row }: Row): Tick {
+  return { ...row, at: at.toISOString() };
 }
 
 export async function listTicks(db: Database, linkId: string): Promise<Tick[]> {
@@ -55,8 +55,8 @@ export async function addTick(
   const [row] = await db.select().from(ticks).where(eq(ticks.id, id));
   const stored = toTick(row as Row);
   refuseOtherFact(
-    [stored.linkId, stored.end, stored.key, stored.done],
-    [linkId, input.end, input.key, input.done],
+    [stored.linkId, stored.end, stored.key, stored.done, stored.measuredMm, stored.cause],
+    [linkId, input.end, input.key, input.done, input.measuredMm, input.cause],
     stored,
   );
   return stored;

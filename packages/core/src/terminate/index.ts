@@ -9,6 +9,8 @@ export {
   type TickKey,
 } from './follow-plan';
 export type { FitProblem } from './fit';
+export { judgeMeasure, type Measure, type MeasureVerdict } from './measure';
+export { REMAKE_CAUSES, remakeCauseName, type RemakeCause } from './remake-cause';
 export type { Check, OperationKind, PartId } from './operation';
 export {
   planTermination,

@@ -1,4 +1,5 @@
 import type { CablePart } from '../catalogue';
+import type { MeasureKind } from './measure';
 
 /** What has become true of an end, by the operations done on it. */
 export type Fact = string;
@@ -60,6 +61,8 @@ export interface Operation {
   readonly checks: readonly Check[];
   readonly tools: readonly string[];
   readonly seconds: number;
+  /** A length that can be measured when it is done. */
+  readonly measures?: MeasureKind;
   /** 0 is the outermost layer: the preference is to work from the outside in. */
   readonly depth: number;
   /** How to go on if it was left out until it was too late. */

@@ -10,6 +10,7 @@ import {
 } from '../catalogue';
 import { cautionsFor } from './caution';
 import { fitProblems, type FitProblem } from './fit';
+import { measureFor, type Measure } from './measure';
 import type { Condition, Operation } from './operation';
 import { OPERATIONS } from './operations';
 import { factsOf, solveOrder } from './solve-order';
@@ -36,6 +37,7 @@ export interface Step extends Pick<
   readonly operation: Operation['kind'];
   readonly why: string;
   readonly cautions: readonly string[];
+  readonly measure: Measure | null;
 }
 
 export interface TerminationPlan {
@@ -84,6 +86,7 @@ function makePlan(task: TerminationTask): TerminationPlan {
     tools: operation.tools,
     cautions: cautionsFor(operation, cable).map((row) => row.sentence),
     seconds: operation.seconds,
+    measure: operation.measures ? measureFor(operation.measures, part) : null,
   }));
   const partNames = order.flatMap((operation) => operation.part ?? []);
   return {

@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { cable, connector } from '@near-spoke/core/catalogue';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
-import { tickKeys } from '@near-spoke/core/terminate';
+import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import { tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
@@ -92,6 +92,13 @@ export class RecordPage {
       };
     });
   });
+  /** Ends that were cut off and made again, and why. */
+  protected readonly remakes = computed(() =>
+    this.open
+      .facts()
+      .ticks.filter(({ cause }) => cause !== '')
+      .map((tick) => ({ ...tick, why: remakeCauseName(tick.cause) })),
+  );
   protected readonly earlier = computed(() => this.open.facts().readings.slice(0, -1).reverse());
 
   constructor() {

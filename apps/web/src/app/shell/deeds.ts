@@ -2,6 +2,7 @@ import { Injectable, inject } from '@angular/core';
 import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys } from '@near-spoke/core/record';
+import type { RemakeCause } from '@near-spoke/core/terminate';
 import { diagnose, type TestResult } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
@@ -18,13 +19,22 @@ export class Deeds {
   private readonly store = inject(Store);
   private readonly person = inject(Person);
 
-  tick(link: LinkSummary, end: End, key: string, done: boolean): void {
+  tick(
+    link: LinkSummary,
+    end: End,
+    key: string,
+    done: boolean,
+    more: Partial<Pick<Tick, 'measuredMm' | 'cause'>> = {},
+  ): void {
     const tick: Tick = {
       id: v7(),
       linkId: link.id,
       end,
       key,
       done,
+      measuredMm: null,
+      cause: '',
+      ...more,
       at: new Date().toISOString(),
       author: this.person.name(),
     };
@@ -32,9 +42,11 @@ export class Deeds {
     this.queue({ kind: 'tick', linkId: link.id, tick }, what);
   }
 
-  /** Cuts an end off: every tick of it is taken back. */
-  beginAgain(link: LinkSummary, end: End, ticks: readonly Tick[]): void {
-    for (const key of tickedKeys(ticks, end)) this.tick(link, end, key, false);
+  /** Cuts an end off: every tick of it is taken back; the first one carries the cause. */
+  beginAgain(link: LinkSummary, end: End, ticks: readonly Tick[], cause: RemakeCause): void {
+    [...tickedKeys(ticks, end)].forEach((key, index) =>
+      this.tick(link, end, key, false, { cause: index === 0 ? cause : '' }),
+    );
   }
 
   read(link: LinkSummary, shown: Omit<TestResult, 'wiring'>, note: string): Entry {

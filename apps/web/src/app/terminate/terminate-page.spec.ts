@@ -80,6 +80,42 @@ describe('TerminatePage', () => {
     expect(element.textContent).toContain('Use “8P8C plug, large entry”.');
   });
 
+  it('judges a measured length in any unit, and keeps it with the tick', async () => {
+    const { element, press, open } = await page();
+    const type = (text: string) => {
+      const box = element.querySelector('.measure input') as HTMLInputElement;
+      box.value = text;
+      box.dispatchEvent(new Event('input'));
+      TestBed.tick();
+      return element.querySelector('.measure p')?.textContent?.trim() ?? '';
+    };
+    expect(type('60')).toContain('10 mm too long');
+    expect(type('3.5 cm')).toContain('strip 5 mm more');
+    expect(type('1 3/4 in')).toBe('In tolerance: go on.');
+    expect(type('45 apples')).toContain('not a unit');
+    type('44,5');
+    press();
+    expect(open.facts().ticks[0]?.measuredMm).toBe(44.5);
+  });
+
+  it('asks why an end is made again, and keeps the cause once', async () => {
+    const { press, click, open, headline } = await page();
+    for (let count = keys('keystone-punch-down'); count > 0; count -= 1) press();
+    click('Cut it off and remake it');
+    const item = [...document.querySelectorAll<HTMLElement>('[role=menuitem]')].find((row) =>
+      row.textContent?.includes('nicked or broken'),
+    );
+    item?.click();
+    TestBed.tick();
+    expect(headline()).toContain('Score the jacket');
+    expect(
+      open
+        .facts()
+        .ticks.map(({ cause }) => cause)
+        .filter(Boolean),
+    ).toEqual(['damage']);
+  });
+
   it('shows the caution where the knife comes out', async () => {
     const { element } = await page();
     expect(element.querySelector('.caution')?.textContent).toContain('licensed electrician');

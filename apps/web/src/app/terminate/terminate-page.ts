@@ -5,16 +5,27 @@ import {
   computed,
   effect,
   inject,
+  linkedSignal,
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatCheckbox } from '@angular/material/checkbox';
+import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
+import { MatInputModule } from '@angular/material/input';
+import { MatMenuModule } from '@angular/material/menu';
 import { Router } from '@angular/router';
 import { WIRE_CONTACTS, cable, connector, scheme } from '@near-spoke/core/catalogue';
 import { ENDS, type End } from '@near-spoke/core/link';
 import { tickedKeys } from '@near-spoke/core/record';
-import { tickKeys, type Step } from '@near-spoke/core/terminate';
+import {
+  REMAKE_CAUSES,
+  judgeMeasure,
+  tickKeys,
+  type RemakeCause,
+  type Step,
+} from '@near-spoke/core/terminate';
+import { parseLength } from '@near-spoke/core/units';
 import { ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { Deeds, otherEnd } from '../shell/deeds';
@@ -46,7 +57,10 @@ const END_STATE: Readonly<Record<string, string>> = {
     Cutback,
     MatButtonModule,
     MatCheckbox,
+    MatFormFieldModule,
     MatIcon,
+    MatInputModule,
+    MatMenuModule,
     NextThing,
   ],
   templateUrl: './terminate-page.html',
@@ -99,6 +113,27 @@ export class TerminatePage {
       })),
     }));
   });
+  /** What is typed as measured at this step. */
+  protected readonly measuredText = linkedSignal({
+    source: () => `${this.end()} ${this.progress()?.next?.id ?? ''}`,
+    computation: () => '',
+  });
+  protected readonly measured = computed(() => {
+    const [measure, text] = [this.progress()?.next?.measure, this.measuredText().trim()];
+    if (!measure || text === '') return null;
+    const parsed = parseLength(text, { bareUnit: 'mm' });
+    if (!parsed.ok) return { mm: null, fits: null, sentence: parsed.reason };
+    const mm = Math.round(parsed.lengthM * 100_000) / 100;
+    return { mm, ...judgeMeasure(measure, mm) };
+  });
+  protected readonly templateUrl = computed(() => {
+    const query = new URLSearchParams({
+      cable: this.link()?.cable ?? '',
+      connector: this.here()?.connector ?? '',
+    });
+    return `/api/terminate/template.pdf?${query.toString()}`;
+  });
+  protected readonly causes = REMAKE_CAUSES;
   protected readonly current = computed(() => this.steps().find((row) => row.current));
   private readonly lastTick = computed(() => {
     const ticks = this.open.facts().ticks.filter((tick) => tick.end === this.end());
@@ -174,11 +209,14 @@ export class TerminatePage {
     const [link, progress] = [this.link(), this.progress()];
     if (!link || !progress) return;
     if (progress.state === 'does-not-fit') void this.go('edit');
-    else if (progress.late.length > 0) this.beginAgain();
+    else if (progress.late.length > 0) this.beginAgain('part-forgotten');
     else if (progress.nextKey) {
       // Stay at this end when its last step is ticked.
       this.chosen.set(this.end());
-      this.deeds.tick(link, this.end(), progress.nextKey, true);
+      this.deeds.tick(link, this.end(), progress.nextKey, true, {
+        measuredMm: this.measured()?.mm ?? null,
+      });
+      this.measuredText.set('');
     } else if (this.ends()?.[otherEnd(this.end())].state === 'made')
       void this.go(link.next.stage === 'record' ? 'record' : 'verify');
     else this.choose(otherEnd(this.end()));
@@ -205,9 +243,9 @@ export class TerminatePage {
     if (link && last) this.deeds.tick(link, last.end, last.key, false);
   }
 
-  protected beginAgain(): void {
+  protected beginAgain(cause: RemakeCause): void {
     const link = this.link();
-    if (link) this.deeds.beginAgain(link, this.end(), this.open.facts().ticks);
+    if (link) this.deeds.beginAgain(link, this.end(), this.open.facts().ticks, cause);
   }
 
   private go(path: string): Promise<boolean> {

@@ -236,7 +236,7 @@ export class VerifyPage {
   protected remake(end: End): void {
     const link = this.link();
     if (!link) return;
-    this.deeds.beginAgain(link, end, this.open.facts().ticks);
+    this.deeds.beginAgain(link, end, this.open.facts().ticks, 'test');
     void this.go('terminate');
   }
 

@@ -86,6 +86,7 @@ const TRIM: Operation = {
   ...PLAIN,
   id: 'trim-square',
   kind: 'trim',
+  measures: 'exposed',
   layer: 'conductors',
   needs: ['conductors-ordered'],
   makes: ['conductors-trimmed'],

@@ -15,6 +15,7 @@ const STRIP: Operation = {
   ...PLAIN,
   id: 'strip-jacket',
   kind: 'strip',
+  measures: 'strip',
   layer: 'jacket',
   needs: [],
   makes: ['jacket-off'],

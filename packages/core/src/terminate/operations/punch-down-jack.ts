@@ -20,6 +20,7 @@ const LAY: Operation = {
   ...PLAIN,
   id: 'lay-conductors',
   kind: 'insert',
+  measures: 'untwist',
   part: 'jack',
   layer: 'conductors',
   needs: ['pairs-fanned'],

@@ -50,6 +50,7 @@ const THREAD: Operation = {
   ...PLAIN,
   id: 'thread-lid',
   kind: 'insert',
+  measures: 'untwist',
   part: 'lid',
   layer: 'conductors',
   needs: ['ends-slanted'],
