@@ -34,7 +34,7 @@ for (const theme of ['daylight', 'cabinet'])
     page,
     stage,
   }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(400_000);
     const errors = watchErrors(page);
     await page.addInitScript(
       (name) => localStorage.setItem('near-spoke.theme', `"${name}"`),
@@ -59,7 +59,7 @@ for (const theme of ['daylight', 'cabinet'])
   });
 
 test('no screen needs a sideways scroll at the widths in use', async ({ page, stage }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(400_000);
   const wide: string[] = [];
   for (const [width, height] of [
     [1280, 800],

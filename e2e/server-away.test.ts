@@ -20,7 +20,7 @@ test('what is done while the server is away is kept, and sent when it is back', 
 
   await stage.start();
   await expect(page.getByText('The server does not answer.')).toBeHidden({ timeout: 15_000 });
-  expect((await ticks()).ticks.length).toBe(before + 2);
+  await expect.poll(async () => (await ticks()).ticks.length).toBe(before + 2);
   await page.reload();
   await expect(headline(page)).toContainText('Push the conductors into the plug');
 });

@@ -44,6 +44,9 @@ module.exports = (config) =>
         ],
       },
     },
+    // A spec that goes through 40 320 orders keeps the page too busy to answer a ping.
+    pingTimeout: 240_000,
+    browserDisconnectTimeout: 240_000,
     browserNoActivityTimeout: 240_000,
     client: { jasmine: { timeoutInterval: 120_000 } },
     restartOnFileChange: false,

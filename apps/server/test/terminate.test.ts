@@ -83,6 +83,19 @@ describe('Terminate over HTTP', () => {
     expect((await server.call('GET', '/api/terminate/template.pdf?cable=x')).status).toBe(422);
   });
 
+  it('says what a missing tool means for a plan', async () => {
+    const ask = (without: unknown) =>
+      server.call('POST', '/api/terminate/plan', {
+        cable: 'cat6-uutp-solid',
+        connector: 'keystone-punch-down',
+        without,
+      });
+    expect((await ask([])).body.gaps).toEqual([]);
+    const { gaps } = (await ask(['punch-down tool'])).body;
+    expect(gaps[0]).toEqual(jasmine.objectContaining({ tool: 'punch-down tool', canGoOn: false }));
+    expect((await ask('punch-down tool')).status).toBe(422);
+  });
+
   it('keeps what was measured and why an end was made again, and tells it in the record', async () => {
     const site = (await server.call('POST', '/api/sites', { name: 'Berth 4' })).body.id as string;
     const link = await server.call('POST', `/api/sites/${site}/links`, {

@@ -21,7 +21,7 @@ export {
   type SiteInput,
   type SitePatch,
 } from './site';
-export { planRequest, templateQuery, terminationPlan } from './terminate';
+export { planRequest, plannedTermination, templateQuery, terminationPlan } from './terminate';
 export {
   diagnoseRequest,
   diagnosis,

@@ -4,7 +4,7 @@ import { problem } from './problem';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
 import { site, siteInput, siteList, sitePatch } from './site';
-import { planRequest, terminationPlan } from './terminate';
+import { planRequest, plannedTermination } from './terminate';
 import {
   diagnoseRequest,
   diagnosis,
@@ -185,7 +185,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     summary: 'How to make one end',
     body: planRequest,
     status: 200,
-    answer: terminationPlan,
+    answer: plannedTermination,
   },
   {
     method: 'get',

@@ -7,6 +7,11 @@ export const planRequest = z
     connector: connectorId,
     scheme: scheme.default('T568B'),
     otherEnd: z.enum(['bare', 'made']).default('made'),
+    without: z
+      .array(z.string().max(80))
+      .max(50)
+      .default([])
+      .meta({ description: 'Tools that are not at hand.' }),
   })
   .meta({ id: 'PlanRequest' });
 
@@ -62,3 +67,17 @@ export const terminationPlan = z
     steps: z.array(step),
   })
   .meta({ id: 'TerminationPlan' });
+
+/** A plan, and what is missing for it. */
+export const plannedTermination = terminationPlan
+  .extend({
+    gaps: z.array(
+      z.object({
+        tool: z.string(),
+        stepIds: z.array(z.string()),
+        canGoOn: z.boolean(),
+        sentence: z.string(),
+      }),
+    ),
+  })
+  .meta({ id: 'PlannedTermination' });

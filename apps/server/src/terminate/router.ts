@@ -1,5 +1,5 @@
 import { planRequest, templateQuery } from '@near-spoke/contract';
-import { planTermination } from '@near-spoke/core/terminate';
+import { planTermination, toolGaps } from '@near-spoke/core/terminate';
 import { Router } from 'express';
 import { parseBody, parseQuery } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
@@ -8,7 +8,9 @@ import { templatePdf } from './template-pdf';
 export function terminateRouter(): Router {
   const router = Router();
   router.post('/terminate/plan', (request, response) => {
-    response.json(planTermination(parseBody(planRequest, request)));
+    const { without, ...task } = parseBody(planRequest, request);
+    const plan = planTermination(task);
+    response.json({ ...plan, gaps: toolGaps(plan, new Set(without)) });
   });
   router.get('/terminate/template.pdf', async (request, response) => {
     const task = {

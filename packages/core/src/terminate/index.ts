@@ -9,6 +9,7 @@ export {
   type TickKey,
 } from './follow-plan';
 export type { FitProblem } from './fit';
+export { toolGaps, type ToolGap } from './tool-gaps';
 export { judgeMeasure, type Measure, type MeasureVerdict } from './measure';
 export { REMAKE_CAUSES, remakeCauseName, type RemakeCause } from './remake-cause';
 export type { Check, OperationKind, PartId } from './operation';

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialogModule } from '@angular/material/dialog';
 import { Shortcuts } from './shortcuts';
@@ -13,7 +13,7 @@ const KEY_NAME: Readonly<Record<string, string>> = { ' ': 'Space' };
     <h2 mat-dialog-title>Keys on this screen</h2>
     <mat-dialog-content>
       <dl>
-        @for (row of keys; track row.key) {
+        @for (row of keys(); track row.key) {
           <dt>
             <kbd>{{ row.name }}</kbd>
           </dt>
@@ -44,7 +44,11 @@ const KEY_NAME: Readonly<Record<string, string>> = { ' ': 'Space' };
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class HelpSheet {
-  protected readonly keys = inject(Shortcuts)
-    .active()
-    .map((row) => ({ ...row, name: KEY_NAME[row.key] ?? row.key.toUpperCase() }));
+  private readonly shortcuts = inject(Shortcuts);
+  /** Live: a page that is still being read adds its keys when it is there. */
+  protected readonly keys = computed(() =>
+    this.shortcuts
+      .active()
+      .map((row) => ({ ...row, name: KEY_NAME[row.key] ?? row.key.toUpperCase() })),
+  );
 }

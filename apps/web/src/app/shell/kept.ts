@@ -23,6 +23,9 @@ export function kept<T>(
 
 export const isText = (stored: unknown): stored is string => typeof stored === 'string';
 
+export const isTexts = (stored: unknown): stored is readonly string[] =>
+  Array.isArray(stored) && stored.every(isText);
+
 function read<T>(name: string, initial: T, isValue: (stored: unknown) => stored is T): T {
   try {
     const text = localStorage.getItem(PREFIX + name);

@@ -9,10 +9,11 @@ describe('Spokes', () => {
     testLink(`K${i + 1}`, { hub: `C${1 + (i % 3)}` }),
   );
 
-  async function list() {
+  async function list(openId = '') {
     await openSite(links);
     const fixture = TestBed.createComponent(Spokes);
     fixture.componentRef.setInput('siteId', SITE_ID);
+    fixture.componentRef.setInput('openId', openId);
     const element = fixture.nativeElement as HTMLElement;
     element.style.height = '500px';
     fixture.autoDetectChanges();
@@ -70,6 +71,13 @@ describe('Spokes', () => {
     await new Promise((resolve) => setTimeout(resolve, 120));
     const active = listbox().getAttribute('aria-activedescendant');
     expect(active === null || element.querySelector(`#${CSS.escape(active)}`) !== null).toBeTrue();
+  });
+
+  it('shows the open link when it begins, wherever in the list it stands', async () => {
+    const { element } = await list(links.at(-3)?.id);
+    await new Promise((resolve) => setTimeout(resolve, 120));
+    const open = element.querySelector('[aria-selected=true]');
+    expect(open?.textContent).toContain(links.at(-3)?.label);
   });
 
   it('goes to the very end of the list and back', async () => {

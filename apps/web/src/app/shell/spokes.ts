@@ -8,6 +8,8 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  Injector,
+  afterNextRender,
   type ElementRef,
   computed,
   effect,
@@ -74,22 +76,24 @@ export class Spokes {
   });
 
   constructor() {
+    const injector = inject(Injector);
     inject(Shortcuts).add(
       inject(DestroyRef),
       { key: '/', what: 'Search the links', run: () => this.box().nativeElement.focus() },
       { key: 'l', what: 'Go to the list of links', run: () => this.focusList() },
     );
     effect((onCleanup) => {
-      const drawing = this.viewport()?.renderedRangeStream.subscribe((range) =>
-        this.drawn.set(range),
-      );
+      const drawing = this.viewport()?.renderedRangeStream.subscribe((range) => {
+        const first = this.drawn().end === 0 && range.end > 0;
+        this.drawn.set(range);
+        // Only a list that is laid out can be scrolled.
+        if (first) afterNextRender(() => this.activate(this.openId()), { injector });
+      });
       onCleanup(() => drawing?.unsubscribe());
     });
     effect(() => {
       const id = this.openId();
-      if (!id || !this.viewport()) return;
-      // Also when the list arrives after the link.
-      if (this.hasLinks()) untracked(() => this.activate(id));
+      if (id && this.hasLinks()) untracked(() => this.activate(id));
     });
   }
 

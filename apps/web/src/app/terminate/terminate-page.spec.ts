@@ -116,6 +116,18 @@ describe('TerminatePage', () => {
     ).toEqual(['damage']);
   });
 
+  it('stops before the first cut when a tool is missing that nothing replaces', async () => {
+    const { element } = await page();
+    const box = [...element.querySelectorAll('.kit mat-checkbox')].find((item) =>
+      item.textContent?.includes('punch-down tool'),
+    );
+    box?.querySelector('input')?.click();
+    TestBed.tick();
+    expect(element.querySelector('.gap.stop')?.textContent).toContain('No punch-down tool.');
+    expect(localStorage.getItem('near-spoke.tools.lacking')).toContain('punch-down tool');
+    localStorage.clear();
+  });
+
   it('shows the caution where the knife comes out', async () => {
     const { element } = await page();
     expect(element.querySelector('.caution')?.textContent).toContain('licensed electrician');

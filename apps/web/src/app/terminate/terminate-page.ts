@@ -22,6 +22,7 @@ import {
   REMAKE_CAUSES,
   judgeMeasure,
   tickKeys,
+  toolGaps,
   type RemakeCause,
   type Step,
 } from '@near-spoke/core/terminate';
@@ -29,6 +30,7 @@ import { parseLength } from '@near-spoke/core/units';
 import { ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { Deeds, otherEnd } from '../shell/deeds';
+import { isTexts, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 
@@ -133,6 +135,14 @@ export class TerminatePage {
     });
     return `/api/terminate/template.pdf?${query.toString()}`;
   });
+  /** Tools that are not at hand; kept on this device. */
+  protected readonly lacking = kept<readonly string[]>('tools.lacking', [], isTexts);
+  protected readonly gaps = computed(() => {
+    const progress = this.progress();
+    if (!progress) return [];
+    const isLeft = (step: Step) => !progress.doneSteps.has(step.id);
+    return toolGaps(progress.plan, new Set(this.lacking()), isLeft);
+  });
   protected readonly causes = REMAKE_CAUSES;
   protected readonly current = computed(() => this.steps().find((row) => row.current));
   private readonly lastTick = computed(() => {
@@ -198,6 +208,13 @@ export class TerminatePage {
       { key: 'e', what: 'The other end', run: () => this.choose(otherEnd(this.end())) },
       { key: 'u', what: 'Take the last tick back', run: () => this.undo() },
     );
+  }
+
+  protected setAtHand(tool: string, here: boolean): void {
+    this.lacking.update((list) => [
+      ...list.filter((other) => other !== tool),
+      ...(here ? [] : [tool]),
+    ]);
   }
 
   protected choose(end: End): void {
