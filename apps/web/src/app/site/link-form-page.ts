@@ -33,6 +33,25 @@ import { kept } from '../shell/kept';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 
+const END_FIELDS = [
+  {
+    name: 'Near end',
+    place: 'nearPlace',
+    connector: 'nearConnector',
+    scheme: 'nearScheme',
+    hub: true,
+    example: 'C1/A/09',
+  },
+  {
+    name: 'Far end',
+    place: 'farPlace',
+    connector: 'farConnector',
+    scheme: 'farScheme',
+    hub: false,
+    example: 'Ticket kiosk 9',
+  },
+] as const;
+
 /** A link as people describe it: new, or changed. What does not fit is said while it is chosen. */
 @Component({
   selector: 'ns-link-form-page',
@@ -63,6 +82,7 @@ export class LinkFormPage {
   protected readonly cables = CABLES;
   protected readonly connectors = CONNECTORS;
   protected readonly schemes = SCHEMES;
+  protected readonly ends = END_FIELDS;
   protected readonly link = computed(() => this.entities()[this.linkId()]);
 
   private readonly build = inject(NonNullableFormBuilder);
