@@ -1,15 +1,12 @@
 import type { LinkRecord } from '@near-spoke/contract';
-import { cable, connector } from '@near-spoke/core/catalogue';
 import { ENDS, wireRows, wiringOf } from '@near-spoke/core/link';
-import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
+import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
-import { formatLength } from '@near-spoke/core/units';
 import PDFDocument from 'pdfkit';
 import { FONTS } from './fonts';
 
 const MARGIN = 50;
-const END_NAME = { near: 'Near end', far: 'Far end' } as const;
 const INK = '#1d1a16';
 const QUIET = '#5c554b';
 
@@ -54,32 +51,7 @@ function heading(page: Page, { link, site }: LinkRecord): void {
 }
 
 function facts(page: Page, { link, site }: LinkRecord): void {
-  const rows: [string, string][] = [
-    ['Cable', cable(link.cable).name],
-    [
-      'Length',
-      link.lengthM === null
-        ? 'not known'
-        : `${formatLength(link.lengthM, site.units)}, as scheduled; not measured here`,
-    ],
-    ...ENDS.map((end): [string, string] => [
-      END_NAME[end],
-      `${connector(link[end].connector).name}, ${link[end].scheme}, at ${link[end].place}`,
-    ]),
-    ['Hub', link.hub],
-    ...(link.route.length > 0
-      ? [
-          [
-            'Route',
-            link.route
-              .map((point) => `${point.name} (${formatLength(point.atM, site.units)})`)
-              .join(', '),
-          ] as [string, string],
-        ]
-      : []),
-    ...(link.note ? [['Note', link.note] as [string, string]] : []),
-  ];
-  for (const [name, value] of rows) field(page, name, value);
+  for (const [name, value] of linkFacts(link, site.units)) field(page, name, value);
   rule(page);
 }
 

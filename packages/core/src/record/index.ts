@@ -10,4 +10,5 @@ export {
   type TakenReading,
   type Tick,
 } from './link-state';
+export { END_NAME, linkFacts } from './link-facts';
 export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-summary';

@@ -2,11 +2,9 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
-import { cable, connector } from '@near-spoke/core/catalogue';
 import { ENDS, wireRows } from '@near-spoke/core/link';
-import { STATE_NAME, tickedKeys } from '@near-spoke/core/record';
+import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
-import { formatLength } from '@near-spoke/core/units';
 import { tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
@@ -29,32 +27,14 @@ export class RecordPage {
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly stateName = STATE_NAME;
+  protected readonly endName = END_NAME;
   protected readonly link = computed(() => this.open.link());
   protected readonly unsent = computed(
     () => this.waiting().filter(({ deed }) => deed.linkId === this.open.id()).length,
   );
   protected readonly facts = computed(() => {
     const link = this.link();
-    if (!link) return [];
-    const units = this.open.units();
-    const length =
-      link.lengthM === null
-        ? 'not known'
-        : `${formatLength(link.lengthM, units)}, as scheduled; not measured here`;
-    const route = link.route
-      .map(({ name, atM }) => `${name} (${formatLength(atM, units)})`)
-      .join(', ');
-    return [
-      ['Cable', cable(link.cable).name],
-      ['Length', length],
-      ...ENDS.map((end) => [
-        end === 'near' ? 'Near end' : 'Far end',
-        `${connector(link[end].connector).name}, ${link[end].scheme}, at ${link[end].place}`,
-      ]),
-      ['Hub', link.hub],
-      ...(route ? [['Route', route]] : []),
-      ...(link.note ? [['Note', link.note]] : []),
-    ];
+    return link ? linkFacts(link, this.open.units()) : [];
   });
   protected readonly latest = computed(() => this.open.latest());
   protected readonly diagnosis = computed(() => this.open.diagnosis());

@@ -98,7 +98,7 @@ const TRIM: Operation = {
   depth: 3,
 };
 
-const INSERT: Operation = {
+export const INSERT: Operation = {
   ...PLAIN,
   id: 'insert-plug',
   kind: 'insert',
@@ -111,7 +111,7 @@ const INSERT: Operation = {
   depth: 4,
 };
 
-const READ: Operation = {
+export const READ: Operation = {
   ...PLAIN,
   id: 'read-before-crimp',
   kind: 'check',
@@ -129,7 +129,7 @@ const READ: Operation = {
   depth: 4,
 };
 
-const CRIMP: Operation = {
+export const CRIMP: Operation = {
   ...PLAIN,
   id: 'crimp',
   kind: 'crimp',
@@ -144,7 +144,7 @@ const CRIMP: Operation = {
   depth: 5,
 };
 
-const PROVE: Operation = {
+export const PROVE: Operation = {
   ...PLAIN,
   id: 'prove-plug',
   kind: 'check',

@@ -3,7 +3,6 @@ import { Injectable, inject } from '@angular/core';
 import {
   importReport,
   linkList,
-  linkSummary,
   problem,
   readingList,
   site,
@@ -32,14 +31,12 @@ export class Api {
 
   health = () => this.http.get('/api/health').pipe(refusing());
   sites = () => this.http.get('/api/sites').pipe(parsed(siteList), refusing());
-  site = (id: string) => this.http.get(`/api/sites/${id}`).pipe(parsed(site), refusing());
   createSite = (input: SiteInput) =>
     this.http.post('/api/sites', input).pipe(parsed(site), refusing());
   changeSite = (id: string, patch: SitePatch) =>
     this.http.patch(`/api/sites/${id}`, patch).pipe(parsed(site), refusing());
   links = (siteId: string) =>
     this.http.get(`/api/sites/${siteId}/links`).pipe(parsed(linkList), refusing());
-  link = (id: string) => this.http.get(`/api/links/${id}`).pipe(parsed(linkSummary), refusing());
   ticks = (id: string) =>
     this.http.get(`/api/links/${id}/ticks`).pipe(parsed(tickList), refusing());
   readings = (id: string) =>
