@@ -59,10 +59,14 @@ try {
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));
   say(`Near Spoke is ready: ${server.url}`);
 } catch (error) {
-  const inUse = error.code === 'EADDRINUSE';
-  console.error(
-    inUse ? `Port ${PORT} is in use. Choose another: PORT=${PORT + 10} npm start` : error.message,
-  );
+  const other = `Choose another: PORT=${PORT + 10} npm start`;
+  const told =
+    error.code === 'EADDRINUSE'
+      ? `Port ${PORT} is in use. ${other}`
+      : error.cause?.message === 'bad port'
+        ? `Browsers refuse port ${PORT}, which is kept for another service. ${other}`
+        : error.message;
+  console.error(told);
   if (process.env['LOG_LEVEL'] === 'debug') console.error(error);
   await cluster?.stop();
   process.exit(1);
