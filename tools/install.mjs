@@ -62,6 +62,13 @@ export function ensureChromium() {
   });
 }
 
+/** Renders the PDFs of the tests to pixels, so that they are measured by a program that is not ours. */
+export function ensurePdfRenderer() {
+  return withLock('apt', async () => {
+    if (!existsSync('/usr/bin/pdftoppm')) await aptInstall('poppler-utils');
+  });
+}
+
 /** Near Spoke runs a cluster of its own: the package need not make and start one for the machine. */
 async function keepSystemClusterAway() {
   const folder = '/etc/postgresql-common';

@@ -2,7 +2,13 @@ import { mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, ngProgram } from './build.mjs';
 import { startCluster } from './database.mjs';
-import { checkNode, ensureChromium, ensureModules, ensurePostgres } from './install.mjs';
+import {
+  checkNode,
+  ensureChromium,
+  ensureModules,
+  ensurePdfRenderer,
+  ensurePostgres,
+} from './install.mjs';
 import { ROOT, STATE, WEB } from './paths.mjs';
 import { run, say } from './run.mjs';
 
@@ -19,6 +25,7 @@ const wanted = named.length > 0 ? named : Object.keys(SUITES);
 
 const bin = await ensurePostgres();
 await ensureChromium();
+await ensurePdfRenderer();
 await build();
 
 // A folder and a database of its own: other tests and a running start are not disturbed.

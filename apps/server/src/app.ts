@@ -11,9 +11,11 @@ import type { Database } from './db/database';
 import { answerErrors, answerUnknown } from './http/answer-errors';
 import { linksRouter } from './links/router';
 import { scheduleRouter } from './links/schedule-router';
+import { partsRouter } from './parts/router';
 import { readingsRouter } from './readings/router';
 import { recordRouter } from './record/router';
 import { sitesRouter } from './sites/router';
+import { kitRouter } from './terminate/kit-router';
 import { terminateRouter } from './terminate/router';
 import { ticksRouter } from './ticks/router';
 import { verifyRouter } from './verify/router';
@@ -79,8 +81,10 @@ function apiRouter(db: Database, version: string): Router {
     ticksRouter(db),
     recordRouter(db),
     verifyRouter(),
-    terminateRouter(),
-    catalogueRouter(),
+    terminateRouter(db),
+    kitRouter(db),
+    partsRouter(db),
+    catalogueRouter(db),
     answerUnknown,
   );
   return api;

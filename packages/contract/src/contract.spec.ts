@@ -1,4 +1,5 @@
-import { CABLES, CONNECTORS } from '@near-spoke/core/catalogue';
+import { BUILT_IN, CABLES, CONNECTORS } from '@near-spoke/core/catalogue';
+import { fourPairWiring } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
 import { planTermination } from '@near-spoke/core/terminate';
 import {
@@ -6,6 +7,8 @@ import {
   diagnosis,
   linkInput,
   linkPatch,
+  partInput,
+  planRequest,
   readingInput,
   siteInput,
   terminationPlan,
@@ -26,13 +29,20 @@ const paths = (result: { error?: { issues: { path: PropertyKey[] }[] } }) =>
 describe('the contract', () => {
   it('fills in what a request leaves out', () => {
     expect(linkInput.parse(link)).toEqual(
-      jasmine.objectContaining({ lengthM: null, route: [], note: '' }),
+      jasmine.objectContaining({
+        lengthM: null,
+        route: [],
+        environment: 'indoor',
+        schools: {},
+        note: '',
+      }),
     );
     expect(siteInput.parse({ name: ' Berth ' })).toEqual({
       name: 'Berth',
       note: '',
       defaultScheme: 'T568B',
       schemeReason: '',
+      schools: {},
       units: 'metric',
     });
     expect(tickInput.parse({ end: 'near', key: 'crimp' })).toEqual({
@@ -47,7 +57,13 @@ describe('the contract', () => {
 
   const refused: [string, object, string][] = [
     ['an empty label', { ...link, label: ' ' }, 'label'],
-    ['a cable that nobody knows', { ...link, cable: 'cat9' }, 'cable'],
+    ['a cable that can’t be an id', { ...link, cable: 'Cat 9;' }, 'cable'],
+    ['a place that nobody knows', { ...link, environment: 'underwater' }, 'environment'],
+    [
+      'a school’s option that there is not',
+      { ...link, schools: { pin: { choice: 'glued' } } },
+      'schools.pin.choice',
+    ],
     ['no length at all', { ...link, lengthM: 0 }, 'lengthM'],
     ['a length that is no number', { ...link, lengthM: '12 m' }, 'lengthM'],
     ['a scheme of its own', { ...link, far: { ...link.far, scheme: 'T568C' } }, 'far.scheme'],
@@ -93,12 +109,10 @@ describe('the contract', () => {
   it('takes the answer of core for every cable and connector, and for any reading', () => {
     for (const cable of CABLES)
       for (const connector of CONNECTORS) {
-        const plan = planTermination({
-          cable: cable.id,
-          connector: connector.id,
-          scheme: 'T568A',
-          otherEnd: 'bare',
-        });
+        const plan = planTermination(
+          { cable, connector, scheme: 'T568A', otherEnd: 'bare' },
+          BUILT_IN,
+        );
         expect(terminationPlan.safeParse(plan).success).toBeTrue();
       }
     const request = diagnoseRequest.parse({
@@ -107,8 +121,44 @@ describe('the contract', () => {
       nets: [{ near: ['1', '2'] }, { far: ['S'] }, { near: ['3'], far: ['4'] }],
     });
     const { scheme, shielded, ...shown } = request;
-    const told = diagnose({ ...shown, wiring: { scheme, shielded } });
+    const told = diagnose({
+      ...shown,
+      wiring: fourPairWiring(scheme.near, scheme.far, shielded),
+    });
     expect(diagnosis.safeParse(told).success).toBeTrue();
+  });
+
+  it('takes every row of the catalogue as a part of one’s own, and refuses what can’t be', () => {
+    const own = (rest: object) => partInput.safeParse({ source: 'data sheet', ...rest });
+    for (const cable of CABLES) {
+      const { success, error } = own({ kind: 'cable', cable });
+      expect(success)
+        .withContext(`${cable.id} ${error?.message ?? ''}`)
+        .toBeTrue();
+    }
+    for (const connector of CONNECTORS) {
+      const { success, error } = own({ kind: 'connector', connector });
+      expect(success)
+        .withContext(`${connector.id} ${error?.message ?? ''}`)
+        .toBeTrue();
+    }
+    const [cable, connector] = [CABLES[0], CONNECTORS[0]];
+    expect(paths(own({ kind: 'cable', connector }))).toEqual(['cable']);
+    expect(paths(own({ kind: 'cable', cable: { ...cable, jacketMm: 0.5 } }))).toEqual([
+      'cable.jacketMm',
+    ]);
+    const backwards = { ...connector?.accepts, jacketMm: { min: 9, max: 4 } };
+    expect(
+      paths(own({ kind: 'connector', connector: { ...connector, accepts: backwards } })),
+    ).toEqual(['connector.accepts.jacketMm']);
+  });
+
+  it('asks a plan for schools and tools by their names', () => {
+    const ask = (rest: object) =>
+      planRequest.safeParse({ cable: 'rg-58', connector: 'bnc-crimp-50-rg-58', ...rest });
+    expect(ask({ schools: { pin: 'soldered' }, tools: ['knife'] }).success).toBeTrue();
+    expect(paths(ask({ schools: { pin: 'glued' } }))).toEqual(['schools.pin']);
+    expect(paths(ask({ environment: 'moon' }))).toEqual(['environment']);
   });
 
   it('describes every endpoint with schemas that are there', () => {

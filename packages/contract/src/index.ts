@@ -9,6 +9,16 @@ export {
   type LinkPatch,
   type LinkSummary,
 } from './link';
+export {
+  part,
+  partInput,
+  partList,
+  partPatch,
+  rowsOfParts,
+  type Part,
+  type PartInput,
+  type PartPatch,
+} from './part';
 export { problem, type Problem } from './problem';
 export { linkRecord, type LinkRecord } from './record';
 export { importReport, importText, type CellProblem, type ImportReport } from './schedule';
@@ -21,10 +31,22 @@ export {
   type SiteInput,
   type SitePatch,
 } from './site';
-export { planRequest, plannedTermination, templateQuery, terminationPlan } from './terminate';
+export {
+  batchRequest,
+  kit,
+  paceList,
+  planRequest,
+  plannedBatch,
+  plannedTermination,
+  templateQuery,
+  terminationPlan,
+  type Kit,
+  type PaceList,
+} from './terminate';
 export {
   diagnoseRequest,
   diagnosis,
+  misreadContacts,
   reading,
   readingInput,
   readingList,

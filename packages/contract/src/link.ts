@@ -1,9 +1,25 @@
 import { LINK_STATES } from '@near-spoke/core/record';
 import * as z from 'zod';
-import { cableId, connectorId, filled, id, line, scheme, version } from './primitives';
+import {
+  cableId,
+  connectorId,
+  filled,
+  id,
+  jacket,
+  line,
+  schoolChoices,
+  scheme,
+  version,
+} from './primitives';
 
 const linkEnd = z
-  .strictObject({ place: filled(500), connector: connectorId, scheme })
+  .strictObject({
+    place: filled(500),
+    connector: connectorId,
+    scheme: scheme.default('T568B').meta({
+      description: 'For an eight-contact connector; others have one order only.',
+    }),
+  })
   .meta({ id: 'LinkEnd' });
 
 const waypoint = z
@@ -20,6 +36,8 @@ const fields = {
   cable: cableId,
   lengthM,
   route: z.array(waypoint).max(100),
+  environment: jacket,
+  schools: schoolChoices,
   note: line(500),
 };
 
@@ -51,6 +69,8 @@ export const linkInput = z
     hub: fields.hub.optional(),
     lengthM: lengthM.default(null),
     route: fields.route.default([]),
+    environment: fields.environment.default('indoor'),
+    schools: fields.schools.default({}),
     note: fields.note.default(''),
   })
   .superRefine(checkRoute)

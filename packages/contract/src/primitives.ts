@@ -1,4 +1,4 @@
-import { findCable, findConnector } from '@near-spoke/core/catalogue';
+import { JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import * as z from 'zod';
 
 export const id = z.uuid();
@@ -11,8 +11,9 @@ export const version = z.int().positive();
 export const end = z.enum(['near', 'far']);
 export const scheme = z.enum(['T568A', 'T568B']).meta({ id: 'Scheme' });
 export const contact = z
-  .enum(['1', '2', '3', '4', '5', '6', '7', '8', 'S'])
-  .meta({ id: 'Contact', description: 'A contact of an 8P8C connector; S is the shield.' });
+  .string()
+  .regex(/^[A-Za-z0-9.-]{1,12}$/, 'is not a contact')
+  .meta({ id: 'Contact', description: 'As it stands on the connector; S is the shield or shell.' });
 
 /** Text of one line, trimmed, without control characters. */
 export const line = (most: number) =>
@@ -24,10 +25,29 @@ export const line = (most: number) =>
     .regex(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f]*$/, 'has control characters');
 export const filled = (most: number) => line(most).pipe(z.string().min(1, 'must not be empty'));
 
-export const cableId = z.string().refine((value) => findCable(value) !== undefined, {
-  error: 'is not a cable of the catalogue (see /api/catalogue/cables)',
-});
-export const connectorId = z.string().refine((value) => findConnector(value) !== undefined, {
-  error: 'is not a connector of the catalogue (see /api/catalogue/connectors)',
-});
+/** The id of a catalogue row, built in or own; whether it exists is asked of the catalogue. */
+const partId = z.string().regex(/^[a-z0-9][a-z0-9.-]{0,79}$/, 'is not the id of a part');
+export const cableId = partId;
+export const connectorId = partId;
+export const jacket = z
+  .enum(JACKETS)
+  .meta({ id: 'Jacket', description: 'Where a jacket is made for, or a cable runs.' });
+/** Choices on which good technicians differ, with the reason kept. */
+export const schoolChoices = z
+  .partialRecord(
+    z.enum(SCHOOL_IDS),
+    z.strictObject({ choice: line(40), reason: line(300).default('') }),
+  )
+  .superRefine((choices, context) => {
+    for (const [id, row] of Object.entries(choices)) {
+      const options = SCHOOLS.find((school) => school.id === id)?.options ?? [];
+      if (row && !options.some((option) => option.id === row.choice))
+        context.addIssue({
+          code: 'custom',
+          path: [id, 'choice'],
+          message: `is not one of: ${options.map((option) => option.id).join(', ')}`,
+        });
+    }
+  })
+  .meta({ id: 'SchoolChoices' });
 export const author = filled(80).meta({ description: 'Who did it, by role: "tech 1".' });

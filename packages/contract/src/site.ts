@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { filled, id, instant, line, scheme, version } from './primitives';
+import { filled, id, instant, line, schoolChoices, scheme, version } from './primitives';
 
 const fields = {
   name: filled(120),
@@ -7,6 +7,8 @@ const fields = {
   defaultScheme: scheme,
   /** Why this scheme was chosen for the job. */
   schemeReason: line(300),
+  /** The other schools of the job. */
+  schools: schoolChoices,
   units: z.enum(['metric', 'imperial']),
 };
 
@@ -17,6 +19,7 @@ export const siteInput = z
     note: fields.note.default(''),
     defaultScheme: fields.defaultScheme.default('T568B'),
     schemeReason: fields.schemeReason.default(''),
+    schools: fields.schools.default({}),
     units: fields.units.default('metric'),
   })
   .meta({ id: 'SiteInput' });

@@ -1,19 +1,50 @@
 import * as z from 'zod';
-import { cableId, connectorId, scheme } from './primitives';
+import { MEASURE_KINDS } from '@near-spoke/core/terminate';
+import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
+import { cableId, connectorId, filled, jacket, scheme } from './primitives';
+
+const tools = z.array(z.string().max(80)).max(100);
+
+/** One option for each school that is named. */
+const schools = z.partialRecord(z.enum(SCHOOL_IDS), z.string()).superRefine((chosen, context) => {
+  for (const [id, choice] of Object.entries(chosen)) {
+    const options = SCHOOLS.find((school) => school.id === id)?.options.map((row) => row.id) ?? [];
+    if (!options.includes(choice))
+      context.addIssue({
+        code: 'custom',
+        path: [id],
+        message: `is not one of: ${options.join(', ')}`,
+      });
+  }
+});
+
+const endToPlan = {
+  cable: cableId,
+  connector: connectorId,
+  scheme: scheme.default('T568B'),
+  otherEnd: z.enum(['bare', 'made']).default('made'),
+  schools: schools.default({}),
+  environment: jacket.default('indoor'),
+  unit: z.enum(['mm', 'in']).default('mm'),
+  shieldFloats: z
+    .boolean()
+    .default(false)
+    .meta({ description: 'This end’s shield stays open, the other end’s is bonded.' }),
+};
 
 export const planRequest = z
   .strictObject({
-    cable: cableId,
-    connector: connectorId,
-    scheme: scheme.default('T568B'),
-    otherEnd: z.enum(['bare', 'made']).default('made'),
-    without: z
-      .array(z.string().max(80))
-      .max(50)
-      .default([])
-      .meta({ description: 'Tools that are not at hand.' }),
+    ...endToPlan,
+    tools: tools.optional().meta({ description: 'The tools at hand; all if it is left out.' }),
+    without: tools.default([]).meta({ description: 'Tools that are not at hand.' }),
   })
   .meta({ id: 'PlanRequest' });
+
+export const batchRequest = z
+  .strictObject({
+    ends: z.array(z.strictObject({ id: filled(80), ...endToPlan })).max(500),
+  })
+  .meta({ id: 'BatchRequest', description: 'Ends that are made together at one bench.' });
 
 export const templateQuery = z.strictObject({ cable: cableId, connector: connectorId });
 
@@ -26,13 +57,14 @@ const step = z
     instruction: z.string(),
     why: z.string(),
     irreversible: z.boolean(),
+    fixes: z.boolean(),
     checks: z.array(z.object({ id: z.string(), text: z.string() })),
     tools: z.array(z.string()),
     cautions: z.array(z.string()),
     seconds: z.number(),
     measure: z
       .object({
-        kind: z.enum(['strip', 'exposed', 'untwist']),
+        kind: z.enum(MEASURE_KINDS),
         what: z.string(),
         minMm: z.number(),
         maxMm: z.number(),
@@ -50,6 +82,7 @@ export const terminationPlan = z
           what: z.string(),
           have: z.string(),
           need: z.string(),
+          off: z.string().meta({ description: 'By how much, where that is a number.' }),
           suggestion: z.string(),
         }),
       ),
@@ -77,7 +110,50 @@ export const plannedTermination = terminationPlan
         stepIds: z.array(z.string()),
         canGoOn: z.boolean(),
         sentence: z.string(),
+        instead: z.string().nullable(),
       }),
     ),
   })
   .meta({ id: 'PlannedTermination' });
+
+export const plannedBatch = z
+  .object({
+    sessions: z.array(
+      z.object({
+        tool: z.string(),
+        work: z.array(z.object({ endId: z.string(), steps: z.array(step) })),
+      }),
+    ),
+    toolChanges: z.int(),
+    changesOneByOne: z.int(),
+    refused: z.array(z.string()),
+    proven: z.boolean(),
+  })
+  .meta({ id: 'PlannedBatch' });
+
+export const kit = z
+  .object({
+    parts: z.array(z.object({ name: z.string(), count: z.int() })),
+    tools: z.array(z.string()),
+    seconds: z.number(),
+    refused: z.int(),
+    cables: z.array(
+      z.object({
+        name: z.string(),
+        lengthM: z.number().meta({ description: 'Of the links whose length is known.' }),
+        unknown: z.int().meta({ description: 'Links whose length is not known.' }),
+      }),
+    ),
+    ends: z.int(),
+  })
+  .meta({ id: 'Kit' });
+
+export const paceList = z
+  .object({
+    author: z.string(),
+    steps: z.record(z.string(), z.object({ seconds: z.number(), u: z.number(), count: z.int() })),
+  })
+  .meta({ id: 'PaceList', description: 'Seconds a step takes this person, with its uncertainty.' });
+
+export type Kit = z.output<typeof kit>;
+export type PaceList = z.output<typeof paceList>;

@@ -1,5 +1,6 @@
-import { pairAt } from '@near-spoke/core/catalogue';
 import { ARRANGEMENTS, FAULT_KINDS, tester as testerRow } from '@near-spoke/core/verify';
+import { SHELL, compareContacts } from '@near-spoke/core/catalogue';
+import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
 import { author, contact, end, id, instant, line, scheme } from './primitives';
@@ -15,11 +16,11 @@ const shown = {
   tester,
   nets: z
     .array(net)
-    .max(18)
+    .max(200)
     .meta({ description: 'A contact that no net names is joined to nothing.' }),
   splitPairs: z
     .array(z.tuple([contact, contact]))
-    .max(4)
+    .max(25)
     .default([])
     .meta({ description: 'Contact pairs that the tester reports as not twisted together.' }),
 };
@@ -52,15 +53,42 @@ function checkShown(result: Shown, context: z.RefinementCtx): void {
       path: ['splitPairs'],
       message: 'this tester can’t see split pairs; use the tester "pairing"',
     });
-  result.splitPairs.forEach(([a, b], index) => {
-    const pair = pairAt('T568B', a as z.output<typeof contact>);
-    if (!pair || a === b || ![pair.tip, pair.ring].includes(b as z.output<typeof contact>))
-      context.addIssue({
-        code: 'custom',
-        path: ['splitPairs', index],
-        message: 'is not a pair of contacts: 1-2, 3-6, 4-5 or 7-8',
-      });
-  });
+}
+
+/** What a reading names that its link does not have, as RFC 9457 errors; null if all is there. */
+export function misreadContacts(
+  { nets, splitPairs }: Shown,
+  wiring: Wiring,
+): { readonly path: string; readonly reason: string }[] {
+  const has = (end: 'near' | 'far', name: string) =>
+    name === SHELL || wiring[end].contacts.some((row) => row.contact === name);
+  const strangers = nets.flatMap((row, index) =>
+    (['near', 'far'] as const).flatMap((end) =>
+      row[end].flatMap((name, place) =>
+        has(end, name)
+          ? []
+          : [
+              {
+                path: `nets.${index}.${end}.${place}`,
+                reason: `the ${end} end has no contact ${name}`,
+              },
+            ],
+      ),
+    ),
+  );
+  const pairs = pairsOf(wiring.near);
+  const names = pairs.map(({ tip, ring }) => [tip, ring].sort(compareContacts).join('-'));
+  const unpaired = splitPairs.flatMap(([a, b], index) =>
+    a !== b && pairs.some(({ tip, ring }) => [tip, ring].includes(a) && [tip, ring].includes(b))
+      ? []
+      : [
+          {
+            path: `splitPairs.${index}`,
+            reason: `is not a pair of contacts: ${names.sort().join(', ')}`,
+          },
+        ],
+  );
+  return [...strangers, ...unpaired];
 }
 
 export const diagnoseRequest = z
@@ -70,6 +98,14 @@ export const diagnoseRequest = z
     ...shown,
   })
   .superRefine(checkShown)
+  .superRefine(({ scheme: ends, ...shownNow }, context) => {
+    for (const { path, reason } of misreadContacts(shownNow, fourPairWiring(ends.near, ends.far)))
+      context.addIssue({
+        code: 'custom',
+        path: path.split('.').map((part) => (/^\d+$/.test(part) ? Number(part) : part)),
+        message: reason,
+      });
+  })
   .meta({ id: 'DiagnoseRequest' });
 
 const fault = z
@@ -77,7 +113,7 @@ const fault = z
     kind: z.enum(FAULT_KINDS),
     near: z.array(contact),
     far: z.array(contact),
-    pairs: z.array(z.literal([1, 2, 3, 4])),
+    pairs: z.array(z.int().positive()),
     end: z.enum(['near', 'far', 'either']),
     title: z.string(),
     sentence: z.string(),
@@ -116,6 +152,21 @@ export const readingInput = z
   .superRefine(checkShown)
   .meta({ id: 'ReadingInput' });
 
+const endWiring = z
+  .object({
+    rule: z.string(),
+    contacts: z.array(
+      z.object({
+        contact,
+        core: z.string().nullable(),
+        pair: z.int().nullable(),
+        member: z.enum(['tip', 'ring']).nullable(),
+      }),
+    ),
+    turns: z.boolean(),
+  })
+  .meta({ id: 'EndWiring', description: 'Which core is meant for which contact.' });
+
 export const reading = z
   .object({
     id,
@@ -124,7 +175,7 @@ export const reading = z
     author: z.string(),
     note: z.string(),
     tester,
-    wiring: z.object({ scheme: z.object({ near: scheme, far: scheme }), shielded: z.boolean() }),
+    wiring: z.object({ near: endWiring, far: endWiring }),
     nets: z.array(net),
     splitPairs: z.array(z.tuple([contact, contact])),
     diagnosis,

@@ -1,5 +1,5 @@
-import { WIRE_CONTACTS, type Contact } from '../src/catalogue';
-import { conductorGraph, joinedGroups, unionFind, type Reading, type Wiring } from '../src/link';
+import { BUILT_IN, WIRE_CONTACTS, type Contact } from '../src/catalogue';
+import { conductorGraph, fourPairWiring, joinedGroups, unionFind, type Reading } from '../src/link';
 import { parseSchedule } from '../src/formats';
 import { seeded } from '../src/testing/seeded';
 import { diagnose } from '../src/verify';
@@ -26,7 +26,7 @@ function report(name: string, work: number, bound: number, count: number, boundN
   );
 }
 
-const wiring: Wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: false };
+const wiring = fourPairWiring('T568B', 'T568B');
 const random = seeded(568);
 
 function diagnoses(name: string, readings: readonly Reading[]): void {
@@ -84,7 +84,9 @@ const rows = Array.from(
 const csv = ['label,from,to,cable,near connector,far connector,scheme,length', ...rows].join('\n');
 report(
   'Schedule lines read',
-  seconds(() => parseSchedule(csv, { defaultScheme: 'T568B', takenLabels: new Set() })),
+  seconds(() =>
+    parseSchedule(csv, { catalogue: BUILT_IN, defaultScheme: 'T568B', takenLabels: new Set() }),
+  ),
   seconds(() => csv.split('\n').map((line) => line.split(','))),
   rows.length,
   'splitting the text',

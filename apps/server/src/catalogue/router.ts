@@ -1,16 +1,18 @@
-import { CABLES, CONNECTORS, SCHEMES } from '@near-spoke/core/catalogue';
+import { SCHEMES, SCHOOLS } from '@near-spoke/core/catalogue';
 import { CAUTIONS } from '@near-spoke/core/terminate';
 import { Router } from 'express';
+import type { Database } from '../db/database';
+import { loadCatalogue } from '../parts/repository';
 
-const LISTS = {
-  cables: CABLES,
-  connectors: CONNECTORS,
-  schemes: SCHEMES,
-  cautions: CAUTIONS,
-} as const;
+const LISTS = { schemes: SCHEMES, schools: SCHOOLS, cautions: CAUTIONS } as const;
 
-export function catalogueRouter(): Router {
+/** What can be named: the built-in rows, and the parts of one's own among cables and connectors. */
+export function catalogueRouter(db: Database): Router {
   const router = Router();
+  for (const name of ['cables', 'connectors'] as const)
+    router.get(`/catalogue/${name}`, async (_request, response) => {
+      response.json({ [name]: (await loadCatalogue(db))[name] });
+    });
   for (const [name, rows] of Object.entries(LISTS))
     router.get(`/catalogue/${name}`, (_request, response) => {
       response.json({ [name]: rows });

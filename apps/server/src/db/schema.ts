@@ -1,5 +1,7 @@
+import type { Part } from '@near-spoke/contract';
+import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
+import type { Net, Waypoint, Wiring } from '@near-spoke/core/link';
 import type { Diagnosis } from '@near-spoke/core/verify';
-import type { Net, Waypoint } from '@near-spoke/core/link';
 import { sql } from 'drizzle-orm';
 import {
   bigserial,
@@ -30,6 +32,7 @@ export const sites = pgTable('sites', {
   note: text('note').notNull(),
   defaultScheme: text('default_scheme').$type<'T568A' | 'T568B'>().notNull(),
   schemeReason: text('scheme_reason').notNull(),
+  schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),
   units: text('units').$type<'metric' | 'imperial'>().notNull(),
   ...edited,
 });
@@ -53,6 +56,8 @@ export const links = pgTable(
     cable: text('cable').notNull(),
     lengthM: doublePrecision('length_m'),
     route: jsonb('route').$type<Waypoint[]>().notNull(),
+    environment: text('environment').$type<Jacket>().notNull().default('indoor'),
+    schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),
     note: text('note').notNull(),
     ...edited,
   },
@@ -63,6 +68,16 @@ export const links = pgTable(
     index('links_site').on(table.siteId, table.place),
   ],
 );
+
+/** Cables and connectors that people have added from their own sheets. */
+export const parts = pgTable('parts', {
+  id: uuid('id').primaryKey(),
+  kind: text('kind').$type<'cable' | 'connector'>().notNull(),
+  cable: jsonb('cable').$type<Part['cable']>(),
+  connector: jsonb('connector').$type<Part['connector']>(),
+  source: text('source').notNull(),
+  ...edited,
+});
 
 /** Facts: a trigger refuses to change or delete them. */
 export const ticks = pgTable(
@@ -98,9 +113,8 @@ export const readings = pgTable(
     author: text('author').notNull(),
     note: text('note').notNull(),
     tester: text('tester').$type<'identifying-remote' | 'pairing'>().notNull(),
-    nearScheme: text('near_scheme').$type<'T568A' | 'T568B'>().notNull(),
-    farScheme: text('far_scheme').$type<'T568A' | 'T568B'>().notNull(),
-    shielded: boolean('shielded').notNull(),
+    /** What the link should have joined when this was taken. */
+    wiring: jsonb('wiring').$type<Wiring>().notNull(),
     nets: jsonb('nets').$type<Net[]>().notNull(),
     splitPairs: jsonb('split_pairs').$type<[string, string][]>().notNull(),
     diagnosis: jsonb('diagnosis').$type<Diagnosis>().notNull(),

@@ -7,8 +7,10 @@ import {
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
+import { PLAIN_JOB, wiringOf } from '@near-spoke/core/link';
+import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
-import { parseWireMap } from '@near-spoke/core/verify';
+import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
 
@@ -50,7 +52,7 @@ async function tell(url: string, link: LinkSummary, story: Story, start: number)
       await tick({ end, key, at: next(seconds), author: person });
   for (const reading of story.readings ?? [])
     await call(url, 'POST', `/api/links/${link.id}/readings`, {
-      ...toReading(reading),
+      ...toReading(reading, link),
       takenAt: next(120),
       author: person,
     });
@@ -61,8 +63,7 @@ async function tell(url: string, link: LinkSummary, story: Story, start: number)
 }
 
 function planOf(link: LinkSummary, end: 'near' | 'far') {
-  const { connector, scheme } = link[end];
-  return planTermination({ cable: link.cable, connector, scheme, otherEnd: 'made' });
+  return planTermination(taskOf(link, end, PLAIN_JOB), PLAIN_JOB.catalogue);
 }
 
 function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
@@ -73,14 +74,19 @@ function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
   const wanted = {
     bare: [],
     begun: keys.slice(0, 4),
-    bootless: keys.filter(({ step }) => step !== 'thread-boot' && step !== 'seat-boot'),
+    bootless: keys.filter(
+      ({ step }) => !/^(thread|seat)-boot$|^(thread|close)-backshell$/.test(step),
+    ),
     made: keys,
   };
   return wanted[made];
 }
 
-function toReading({ tester, map, splitPairs, note }: StoryReading): ReadingInput {
-  const parsed = parseWireMap(map);
+function toReading(
+  { tester, map, splitPairs, note }: StoryReading,
+  link: LinkSummary,
+): ReadingInput {
+  const parsed = parseWireMap(map, mapContacts(wiringOf(link, PLAIN_JOB)));
   if (!parsed.ok) throw new Error(`${map}: ${parsed.reason}`);
   const nets = parsed.nets.map(({ near, far }) => ({ near: [...near], far: [...far] }));
   return { tester, nets, splitPairs: (splitPairs ?? []) as ReadingInput['splitPairs'], note };

@@ -64,5 +64,32 @@ PC01,C1/cord 1,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m
 PC02,C1/cord 2,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,
 PC03,C1/cord 3,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,
 PC04,C1/cord 4,Patch field A,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,3 m,,
+PC06,C1/cord 6,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC07,C1/cord 7,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC08,C1/cord 8,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC09,C1/cord 9,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC10,C1/cord 10,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC11,C1/cord 11,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC12,C1/cord 12,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC13,C1/cord 13,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC14,C1/cord 14,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC15,C1/cord 15,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC16,C1/cord 16,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+PC17,C1/cord 17,Patch field B,Cat 5e U/UTP stranded,8P8C plug,8P8C plug,T568B,2 m,,
+VR01,C1/H/01,"Roof mast, marine radio","RG-213, 50 ohm","N plug, crimp, 50 ohm, for RG-213","N plug, crimp, 50 ohm, for RG-213",,24 m,Roof gland @ 6 m | Mast clamp 2 @ 15 m,Runs outdoors; surge arrester at the gland
+AI01,C1/H/02,"Roof mast, ship tracking","RG-8X, 50 ohm","BNC plug, crimp, 50 ohm, for RG-8X","N plug, crimp, 50 ohm, for RG-8X",,18 m,Roof gland @ 6 m,
+TV01,C1/V/01,"Waiting room, screen 1","RG-6, 75 ohm","F plug, compression, for RG-6","F plug, compression, for RG-6",,22 m,Tray T1 @ 3.5 m | Waiting-room wall @ 17 m,
+TV02,C1/V/02,"Waiting room, screen 2","RG-6, 75 ohm","F plug, compression, for RG-6","F plug, screw-on, for RG-6",,26.5 m,Tray T1 @ 3.5 m | Waiting-room wall @ 20 m,Screw-on plug left by the supplier
+TB01,C1/T/01,G2/T/01,"Telephone, 25 pair",25-pair block,25-pair block,,72 m,Tray T1 @ 3.5 m | Yard duct west @ 16 m,Tie cable
+TL01,C1/T/02,Ticket office line,"Telephone, 2 pair",25-pair block,"Telephone socket, secondary",,14 m,Partition wall @ 8.3 m,
+TL02,C1/T/03,Help point at the gangway,"Telephone, 2 pair, outdoor",25-pair block,"Telephone socket, extension",,41 m,Gangway duct @ 30 m,
+TL03,C1/T/04,Lift car telephone,"Telephone, 3 pair",25-pair block,"Telephone socket, master",,27 m,Lift shaft @ 12 m,
+TC01,C1/cord 10,Ticket office handset,"Flat telephone cord, 4 cores",6P4C plug,6P4C plug,,3 m,,
+TG02,L3/S/01,Tide gauge logger,"Multi-core screened, 9 cores","D-sub 9 socket, soldered","Pigtail, solder sleeves",,8 m,Pile bracket @ 5 m,Serial data
+WM02,L3/S/02,Weather mast logger,"Multi-core screened, 4 cores","D-sub 9 plug, soldered","Mini-DIN 6 plug, soldered",,2.5 m,,Serial data
+DC01,C1/S/01,Departure-board console,"Ribbon, 9 cores","D-sub 9 plug, press-on for ribbon","D-sub 9 socket, press-on for ribbon",,0.4 m,,
+PN01,C1/S/02,"Passenger counter, service port",USB 2.0,"Pin-header plug, 1 x 4","Improvised contact plug, 4 pads",,0.5 m,,Service lead
+GA01,G2/S/01,"Barrier arm, contact strip","Alarm, 4 cores","Inline splice, soldered","Inline splice, twisted",,6 m,,Two old joints
+LT01,C1/bench,Bench tester,Cat 5e U/UTP stranded,Pair-lamp loop tester (a build),8P8C plug,T568B,1 m,,Built to learn what it can’t see
 XC01,C1/cord 9,Console port,Cat 6 U/UTP stranded,8P8C plug,8P8C plug,T568A/T568B,10 ft,,Crossover cord for the console
 `;

@@ -1,4 +1,4 @@
-/** How far an end has come: not begun, its first steps, everything but the boot, or all of it. */
+/** How far an end has come: not begun, its first steps, everything but what is slid on first, or all of it. */
 export type Made = 'bare' | 'begun' | 'bootless' | 'made';
 
 export interface StoryReading {
@@ -95,5 +95,15 @@ export const STORIES: Readonly<Record<string, Story>> = {
   PC01: made(pairing(GOOD)),
   PC02: made(pairing(GOOD)),
   PC03: made(remote('12348765')),
+  VR01: made(remote('CS')),
+  AI01: { near: 'begun', far: 'bare' },
+  TV01: made(remote('CS')),
+  TV02: made(remote('(CS)(CS)', 'Picture comes and goes')),
+  TL01: { near: 'made', far: 'begun' },
+  TC01: made(remote('5432', 'Handset hears nothing')),
+  TG02: { near: 'made', far: 'begun' },
+  WM02: { near: 'bootless', far: 'bare' },
+  DC01: made(remote('123456789')),
+  GA01: { near: 'made', far: 'bare' },
   XC01: made(remote(GOOD, 'Meant to be a crossover')),
 };

@@ -16,6 +16,8 @@ export function toLink(row: Row): Link {
     cable: row.cable,
     lengthM: row.lengthM,
     route: row.route,
+    environment: row.environment,
+    schools: row.schools,
     note: row.note,
     version: row.version,
   };
@@ -34,6 +36,8 @@ export function toRow(link: CoreLink): Fields {
     cable: link.cable,
     lengthM: link.lengthM,
     route: [...link.route],
+    environment: link.environment,
+    schools: link.schools,
     note: link.note,
   };
 }

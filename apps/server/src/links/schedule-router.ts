@@ -5,6 +5,7 @@ import type { Database } from '../db/database';
 import { decodeText } from '../http/decode-text';
 import { parseBody, parseId } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
+import { loadCatalogue } from '../parts/repository';
 import { getSite } from '../sites/repository';
 import { createLinks, listLinks, takenLabels } from './repository';
 
@@ -21,6 +22,7 @@ export function scheduleRouter(db: Database): Router {
     const site = await getSite(db, parseId(request, 'site'));
     const dryRun = request.query['dryRun'] === 'true';
     const parsed = parseSchedule(scheduleText(request), {
+      catalogue: await loadCatalogue(db),
       defaultScheme: site.defaultScheme,
       takenLabels: await takenLabels(db, site.id),
     });
@@ -42,14 +44,18 @@ export function scheduleRouter(db: Database): Router {
       count: parsed.links.length,
       hubs: [...hubs].map(([hub, count]) => ({ hub, count })),
       notes: parsed.notes.slice(0, PROBLEMS),
-      links: parsed.links.slice(0, PREVIEW).map((link) => ({ ...link, route: [...link.route] })),
+      links: parsed.links.slice(0, PREVIEW).map((link) => ({
+        ...link,
+        route: [...link.route],
+        schools: {},
+      })),
     };
     response.status(dryRun ? 200 : 201).json(report);
   });
 
   router.get('/sites/:id/links/export', async (request, response) => {
     const site = await getSite(db, parseId(request, 'site'));
-    const csv = writeSchedule(await listLinks(db, site.id));
+    const csv = writeSchedule(await listLinks(db, site.id), await loadCatalogue(db));
     const name = site.name.replace(/[^\w-]+/g, '-').toLowerCase();
     response
       .type('text/csv')

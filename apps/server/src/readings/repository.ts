@@ -19,15 +19,11 @@ function toReading(row: Row): Reading {
     author: row.author,
     note: row.note,
     tester: row.tester,
-    wiring: wiringOf(row),
+    wiring: row.wiring as Reading['wiring'],
     nets: row.nets as Reading['nets'],
-    splitPairs: row.splitPairs as Reading['splitPairs'],
+    splitPairs: row.splitPairs,
     diagnosis: row.diagnosis as Reading['diagnosis'],
   };
-}
-
-function wiringOf(row: Row): Wiring {
-  return { scheme: { near: row.nearScheme, far: row.farScheme }, shielded: row.shielded };
 }
 
 export async function listReadings(db: Database, linkId: string): Promise<Reading[]> {
@@ -70,9 +66,7 @@ export async function addReading(
       author: input.author,
       note: input.note,
       tester: input.tester,
-      nearScheme: wiring.scheme.near,
-      farScheme: wiring.scheme.far,
-      shielded: wiring.shielded,
+      wiring,
       nets: input.nets,
       splitPairs: input.splitPairs,
       diagnosis,

@@ -1,9 +1,10 @@
 import type { LinkRecord } from '@near-spoke/contract';
-import { diagnosisNow, summariseLink } from '@near-spoke/core/record';
+import { diagnosisNow, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination } from '@near-spoke/core/terminate';
 import type { Database } from '../db/database';
 import { getLink } from '../links/repository';
 import { listReadings } from '../readings/repository';
+import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { listTicks } from '../ticks/repository';
 
@@ -16,20 +17,15 @@ export async function linkRecord(db: Database, id: string): Promise<LinkRecord> 
     listReadings(db, id),
   ]);
   const latest = readings.at(-1) ?? null;
-  const plan = (end: 'near' | 'far') =>
-    planTermination({
-      cable: link.cable,
-      connector: link[end].connector,
-      scheme: link[end].scheme,
-      otherEnd: 'made',
-    });
+  const job = await jobOf(db, site);
+  const plan = (end: 'near' | 'far') => planTermination(taskOf(link, end, job), job.catalogue);
   return {
     site,
-    link: summariseLink(link, ticks, latest),
+    link: summariseLink(link, ticks, latest, job),
     plans: { near: plan('near'), far: plan('far') } as LinkRecord['plans'],
     ticks,
     readings,
-    diagnosis: latest ? (diagnosisNow(link, latest) as LinkRecord['diagnosis']) : null,
+    diagnosis: latest ? (diagnosisNow(link, latest, job) as LinkRecord['diagnosis']) : null,
     writtenAt: new Date().toISOString(),
   };
 }

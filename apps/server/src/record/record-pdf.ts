@@ -1,5 +1,5 @@
 import type { LinkRecord } from '@near-spoke/contract';
-import { ENDS, wireRows, wiringOf } from '@near-spoke/core/link';
+import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
 import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
@@ -13,7 +13,7 @@ const QUIET = '#5c554b';
 type Page = PDFKit.PDFDocument;
 
 /** The record of one link as an A4 page (or more, if much has happened), black on white. */
-export function recordPdf(record: LinkRecord): Promise<Buffer> {
+export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   const page = new PDFDocument({
     size: 'A4',
     margin: MARGIN,
@@ -23,8 +23,8 @@ export function recordPdf(record: LinkRecord): Promise<Buffer> {
   for (const [name, data] of Object.entries(FONTS)) page.registerFont(name, data);
   const done = collect(page);
   heading(page, record);
-  facts(page, record);
-  wireMap(page, record);
+  facts(page, record, job);
+  wireMap(page, record, job);
   result(page, record);
   work(page, record);
   history(page, record);
@@ -50,13 +50,13 @@ function heading(page: Page, { link, site }: LinkRecord): void {
   rule(page);
 }
 
-function facts(page: Page, { link, site }: LinkRecord): void {
-  for (const [name, value] of linkFacts(link, site.units)) field(page, name, value);
+function facts(page: Page, { link, site }: LinkRecord, job: Job): void {
+  for (const [name, value] of linkFacts(link, site.units, job)) field(page, name, value);
   rule(page);
 }
 
 /** Contact by contact: where each conductor should go, and where the last test saw it go. */
-function wireMap(page: Page, { link, readings }: LinkRecord): void {
+function wireMap(page: Page, { link, readings }: LinkRecord, job: Job): void {
   const latest = readings.at(-1);
   title(page, latest ? 'Wire map, as last tested' : 'Wire map, as intended');
   const columns = [MARGIN, MARGIN + 60, MARGIN + 160, MARGIN + 260];
@@ -69,12 +69,12 @@ function wireMap(page: Page, { link, readings }: LinkRecord): void {
     page.y = y + 14;
   };
   row(['Near', 'Conductor', 'Should reach', 'Reached'], 'bold');
-  for (const wire of wireRows(latest?.nets ?? [], wiringOf(link))) {
+  for (const wire of wireRows(latest?.nets ?? [], wiringOf(link, job))) {
     const reached = wire.reached.join(', ') || 'nothing';
     row(
       [
         wire.near,
-        wire.conductor ?? 'shield',
+        wire.conductor ?? 'none',
         wire.wanted ?? 'nothing',
         latest ? `${reached}${wire.right ? '' : ', wrong'}` : 'not tested',
       ],

@@ -1,5 +1,4 @@
-import { cable, connector } from '@near-spoke/core/catalogue';
-import { planTermination, type Cut, type TerminationTask } from '@near-spoke/core/terminate';
+import type { Cut, TerminationTask } from '@near-spoke/core/terminate';
 import { METRES_PER } from '@near-spoke/core/units';
 import PDFDocument from 'pdfkit';
 import { FONTS } from '../record/fonts';
@@ -9,6 +8,8 @@ export const POINTS_PER_MM = 72 / (METRES_PER.in * 1000);
 
 const INK = '#000';
 const LEFT_MM = 25;
+/** How much of a cable an upright page shows. */
+const UPRIGHT_MM = 150;
 
 type Page = PDFKit.PDFDocument;
 
@@ -18,10 +19,14 @@ const mm = (length: number) => length * POINTS_PER_MM;
  * A strip template for one end at exactly 1:1 on A4: lay the cable's end on the line, score at the
  * marks. Two rulers on the page show whether it was printed at 100 %.
  */
-export function templatePdf(task: TerminationTask): Promise<Buffer> {
-  const { cuts } = planTermination(task);
+export function templatePdf(
+  { cable, connector }: TerminationTask,
+  cuts: readonly Cut[],
+): Promise<Buffer> {
+  const longestMm = Math.max(0, ...cuts.map(({ fromEndMm }) => fromEndMm));
   const page = new PDFDocument({
     size: 'A4',
+    layout: longestMm > UPRIGHT_MM ? 'landscape' : 'portrait',
     margin: 0,
     info: { Title: 'Strip template, 1:1', Creator: 'Near Spoke' },
   });
@@ -32,14 +37,8 @@ export function templatePdf(task: TerminationTask): Promise<Buffer> {
     page.on('end', () => resolve(Buffer.concat(chunks)));
     page.on('error', reject);
   });
-  words(page, 20, 'bold', 18, `Strip template: ${connector(task.connector).name}`);
-  words(
-    page,
-    29,
-    'text',
-    11,
-    `For ${cable(task.cable).name}. Generic sizes: the part’s sheet decides.`,
-  );
+  words(page, 20, 'bold', 18, `Strip template: ${connector.name}`);
+  words(page, 29, 'text', 11, `For ${cable.name}. Generic sizes: the part’s sheet decides.`);
   words(
     page,
     35,
@@ -47,9 +46,10 @@ export function templatePdf(task: TerminationTask): Promise<Buffer> {
     11,
     'Print at 100 %, and hold a rule against the scales below before use.',
   );
-  template(page, 60, cuts, cable(task.cable).jacketMm);
-  scale(page, 130, 100, 1, 10, 'mm');
-  scale(page, 160, 4 * 25.4, 25.4 / 16, 25.4, 'in');
+  template(page, 60, cuts, cable.jacketMm);
+  const scaleMm = 60 + cable.jacketMm + 14 + cuts.length * 9 + 20;
+  scale(page, scaleMm, 100, 1, 10, 'mm');
+  scale(page, scaleMm + 30, 4 * 25.4, 25.4 / 16, 25.4, 'in');
   page.end();
   return done;
 }
@@ -64,7 +64,8 @@ function words(page: Page, yMm: number, font: string, size: number, text: string
 
 /** The cable's outline, its end on the left line, and a mark at every cut. */
 function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: number): void {
-  const lengthMm = 150;
+  const longestMm = Math.max(0, ...cuts.map(({ fromEndMm }) => fromEndMm));
+  const lengthMm = Math.max(UPRIGHT_MM, longestMm + 10);
   line(page, LEFT_MM, yMm - 12, LEFT_MM, yMm + jacketMm + 12, 1);
   words(page, yMm - 18, 'text', 9, 'Cable’s end here');
   page
@@ -88,9 +89,17 @@ function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: numbe
   });
 }
 
+const CUT_WORDS: Readonly<Record<Cut['layer'], string>> = {
+  jacket: 'Score the jacket',
+  braid: 'Trim the braid',
+  dielectric: 'Cut the dielectric',
+  insulation: 'Strip each core',
+  conductors: 'Trim the conductors',
+};
+
 function cutText({ layer, fromEndMm, toleranceMm }: Cut): string {
   const inches = (fromEndMm / 1000 / METRES_PER.in).toFixed(2);
-  const what = layer === 'jacket' ? 'Score the jacket' : 'Trim the conductors';
+  const what = CUT_WORDS[layer];
   return `${what}: ${fromEndMm} mm ± ${toleranceMm} mm (${inches} in)`;
 }
 

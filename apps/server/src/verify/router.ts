@@ -1,4 +1,5 @@
 import { diagnoseRequest } from '@near-spoke/contract';
+import { fourPairWiring } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
 import { Router } from 'express';
 import { parseBody } from '../http/parse';
@@ -7,7 +8,9 @@ export function verifyRouter(): Router {
   const router = Router();
   router.post('/verify/diagnose', (request, response) => {
     const { scheme, shielded, ...shown } = parseBody(diagnoseRequest, request);
-    response.json(diagnose({ ...shown, wiring: { scheme, shielded } }));
+    response.json(
+      diagnose({ ...shown, wiring: fourPairWiring(scheme.near, scheme.far, shielded) }),
+    );
   });
   return router;
 }

@@ -16,6 +16,7 @@ import * as linksEffects from './store/links/effects';
 import { linksFeature } from './store/links/links';
 import * as outboxEffects from './store/outbox/effects';
 import { outboxFeature } from './store/outbox/outbox';
+import { partsFeature } from './store/parts/parts';
 import { loadSites, sitesFeature } from './store/sites/sites';
 
 export const appConfig: ApplicationConfig = {
@@ -31,6 +32,7 @@ export const appConfig: ApplicationConfig = {
     provideStore({
       [sitesFeature.name]: sitesFeature.reducer,
       [linksFeature.name]: linksFeature.reducer,
+      [partsFeature.name]: partsFeature.reducer,
       [evidenceFeature.name]: evidenceFeature.reducer,
       [outboxFeature.name]: outboxFeature.reducer,
     }),

@@ -36,6 +36,36 @@ export const routes: Routes = [
         loadComponent: () => import('./site/settings-page').then((m) => m.SettingsPage),
       },
       {
+        path: 'batch',
+        title: 'Many ends alike · Near Spoke',
+        loadComponent: () => import('./batch/batch-page').then((m) => m.BatchPage),
+      },
+      {
+        path: 'kit',
+        title: 'Parts and tools · Near Spoke',
+        loadComponent: () => import('./kit/kit-page').then((m) => m.KitPage),
+      },
+      {
+        path: 'template',
+        title: 'Strip template · Near Spoke',
+        loadComponent: () => import('./terminate/template-page').then((m) => m.TemplatePage),
+      },
+      {
+        path: 'catalogue',
+        title: 'Catalogue · Near Spoke',
+        loadComponent: () => import('./catalogue/catalogue-page').then((m) => m.CataloguePage),
+      },
+      {
+        path: 'catalogue/:partId',
+        title: 'Catalogue · Near Spoke',
+        loadComponent: () => import('./catalogue/catalogue-page').then((m) => m.CataloguePage),
+      },
+      {
+        path: 'catalogue/:partId/:mode',
+        title: 'A part of your own · Near Spoke',
+        loadComponent: () => import('./catalogue/part-form-page').then((m) => m.PartFormPage),
+      },
+      {
         path: 'links/new',
         title: 'New link · Near Spoke',
         loadComponent: () => import('./site/link-form-page').then((m) => m.LinkFormPage),

@@ -1,12 +1,15 @@
 import { awgDiameterMm } from './awg';
 import { CABLES } from './cable';
-import { CONDUCTORS, conductor } from './conductor';
-import { CONNECTORS } from './connector';
+import { BUILT_IN } from './catalogue';
+import { FOUR_PAIRS, conductor, ribbonCores, telephonePairs } from './conductor';
+import { assignCores } from './assign';
+import { CONNECTORS } from './connectors';
 import { faceContacts, type FaceView } from './face';
-import { SCHEMES, WIRE_CONTACTS, conductorAt, contactOf, pairAt, scheme } from './scheme';
+import { DEFAULT_SCHOOLS } from './school';
+import { SCHEMES, WIRE_CONTACTS, scheme } from './scheme';
 
 const order = (gender: 'plug' | 'socket', view: FaceView): string =>
-  [...faceContacts({ gender }, view)]
+  [...faceContacts({ gender, outline: 'modular-8' }, view)]
     .sort((a, b) => a.xMm - b.xMm)
     .map((contact) => contact.contact)
     .join('');
@@ -23,24 +26,76 @@ describe('wiring schemes', () => {
     expect(pairs('T568B')).toBe('1:54 2:12 3:36 4:78');
   });
 
-  it('use each conductor once and find it again', () => {
-    for (const { id, conductors } of SCHEMES) {
-      expect(new Set(conductors).size).toBe(8);
-      for (const { id: wire, pair } of CONDUCTORS) {
-        const contact = contactOf(id, wire);
-        expect(conductorAt(id, contact)).toBe(wire);
-        expect(pairAt(id, contact)?.number).toBe(pair);
-      }
-      expect(conductorAt(id, 'S')).toBeNull();
-      expect(pairAt(id, 'S')).toBeNull();
-    }
+  it('use each conductor once, and differ only in pairs 2 and 3', () => {
+    for (const { conductors } of SCHEMES)
+      expect([...conductors].sort()).toEqual(FOUR_PAIRS.map(({ id }) => id).sort());
+    const [a, b] = SCHEMES.map(({ conductors }) => conductors);
+    WIRE_CONTACTS.forEach((_, index) => {
+      if (a?.[index] !== b?.[index])
+        expect([2, 3]).toContain(FOUR_PAIRS.find(({ id }) => id === a?.[index])?.pair ?? 0);
+    });
+  });
+});
+
+describe('colour codes', () => {
+  it('begin with blue-white and give every one of 25 pairs colours of its own', () => {
+    const pairs = telephonePairs(25);
+    expect(pairs.slice(0, 4).map(({ id }) => id)).toEqual(['W-BL', 'BL-W', 'W-O', 'O-W']);
+    expect(pairs.slice(48).map(({ id }) => id)).toEqual(['V-S', 'S-V']);
+    expect(new Set(pairs.map(({ id }) => id)).size).toBe(50);
   });
 
-  it('differ only in pairs 2 and 3', () => {
-    for (const contact of WIRE_CONTACTS) {
-      const [a, b] = [conductorAt('T568A', contact), conductorAt('T568B', contact)];
-      if (a && b && a !== b) expect([2, 3]).toContain(conductor(a).pair);
-    }
+  it('repeat a ribbon’s ten colours, and tell the rounds apart', () => {
+    const ribbon = ribbonCores(25).map(({ id }) => id);
+    expect(ribbon.slice(0, 11)).toEqual([
+      ...['BR', 'R', 'O', 'Y', 'G', 'BL', 'V', 'GY', 'W', 'BK'],
+      'BR.2',
+    ]);
+    expect(new Set(ribbon).size).toBe(25);
+  });
+
+  it('name what they can and leave the rest as it is written', () => {
+    expect(conductor('W-BL').name).toBe('white-blue');
+    expect(conductor('BR.2').name).toBe('brown 2');
+    expect(conductor('core 7').name).toBe('core 7');
+    expect(conductor('XX').stripe).toBeNull();
+  });
+});
+
+describe('assignCores', () => {
+  const at = (cable: string, part: string, schools = DEFAULT_SCHOOLS) =>
+    Object.fromEntries(
+      assignCores(BUILT_IN.cable(cable), BUILT_IN.connector(part), 'T568B', schools).map(
+        ({ contact, core }) => [contact, core],
+      ),
+    );
+
+  it('puts the line in the middle of a 6P plug, and on 5 and 2 of a telephone socket', () => {
+    expect(at('cord-4', 'plug-6p4c')).toEqual({ 2: 'BK', 3: 'R', 4: 'G', 5: 'Y' });
+    const socket = at('telephone-2-pair', 'telephone-socket-extension');
+    expect([socket['5'], socket['2'], socket['3']]).toEqual(['W-BL', 'BL-W', null]);
+    const bell = { ...DEFAULT_SCHOOLS, ringing: 'bell-wire' };
+    expect(at('telephone-2-pair', 'telephone-socket-extension', bell)['3']).toBe('O-W');
+  });
+
+  it('runs a ribbon to and fro between the rows of a D-sub', () => {
+    const dSub = at('ribbon-9', 'd-sub-9-press-on-plug');
+    const order = ribbonCores(9).map(({ id }) =>
+      Object.keys(dSub).find((contact) => dSub[contact] === id),
+    );
+    expect(order.join('')).toBe('162738495');
+  });
+
+  it('never puts one core on two contacts, and none that the cable lacks', () => {
+    for (const cable of CABLES)
+      for (const part of CONNECTORS) {
+        const cores = assignCores(cable, part, 'T568A', DEFAULT_SCHOOLS).flatMap(
+          ({ core }) => core ?? [],
+        );
+        expect(new Set(cores).size).toBe(cores.length);
+        const own = new Set([...cable.cores.map(({ id }) => id), 'shield']);
+        expect(cores.every((core) => own.has(core))).toBeTrue();
+      }
   });
 });
 
@@ -60,12 +115,37 @@ describe('connector faces', () => {
   });
 
   it('turn over by a half turn, so that turning twice changes nothing', () => {
-    const down = faceContacts({ gender: 'plug' }, { side: 'mating', latch: 'down' });
-    const up = faceContacts({ gender: 'plug' }, { side: 'mating', latch: 'up' });
+    const down = faceContacts(
+      { gender: 'plug', outline: 'modular-8' },
+      { side: 'mating', latch: 'down' },
+    );
+    const up = faceContacts(
+      { gender: 'plug', outline: 'modular-8' },
+      { side: 'mating', latch: 'up' },
+    );
     for (const [index, contact] of down.entries()) {
       expect(up[index]?.xMm).toBeCloseTo(-contact.xMm, 12);
       expect(up[index]?.yMm).toBeCloseTo(-contact.yMm, 12);
     }
+  });
+});
+
+describe('faces of other connectors', () => {
+  const shown = (gender: 'plug' | 'socket', outline: 'd-sub-9', view: FaceView) => {
+    const rows = new Map<number, string>();
+    for (const { contact, yMm } of [...faceContacts({ gender, outline }, view)].sort(
+      (a, b) => b.yMm - a.yMm || a.xMm - b.xMm,
+    ))
+      rows.set(yMm, (rows.get(yMm) ?? '') + contact);
+    return [...rows.values()].join('/');
+  };
+
+  it('have a D-sub’s contact 1 where IEC 60807-2 has it', () => {
+    const down = { side: 'mating', latch: 'down' } as const;
+    expect(shown('plug', 'd-sub-9', down)).toBe('12345/6789');
+    expect(shown('socket', 'd-sub-9', down)).toBe('54321/9876');
+    expect(shown('plug', 'd-sub-9', { side: 'wiring', latch: 'down' })).toBe('54321/9876');
+    expect(shown('plug', 'd-sub-9', { side: 'mating', latch: 'up' })).toBe('9876/54321');
   });
 });
 
@@ -78,13 +158,14 @@ describe('catalogue rows', () => {
   it('give conductors thinner than their insulation, and insulation that fits in the jacket', () => {
     for (const row of CABLES) {
       expect(row.conductorMm).toBeLessThan(row.insulationMm);
-      expect(row.insulationMm * 4).toBeLessThan(row.jacketMm);
+      const across = row.family === 'four-pair' ? 4 : row.cores.length > 1 && !row.pitchMm ? 2 : 1;
+      expect(row.insulationMm * across).toBeLessThan(row.jacketMm);
     }
   });
 
   it('put every contact of a jack in one slot', () => {
     for (const row of CONNECTORS.filter((part) => part.slots.length > 0))
-      expect(row.slots.map((slot) => slot.contact).sort()).toEqual([...WIRE_CONTACTS]);
+      expect(row.slots.map((slot) => slot.contact).sort()).toEqual([...row.contacts]);
   });
 
   it('know wire gauges', () => {

@@ -1,12 +1,13 @@
-import type { Connector } from './connector';
+import type { Connector } from './connector-row';
 import { describeView, faceContacts, type FaceContact, type FaceView } from './face';
-import type { Contact } from './scheme';
+import { outline } from './outline';
 
 export interface ConnectorView {
   readonly id: string;
   /** What the viewer sees, for the label that every drawing carries. */
   readonly label: string;
-  readonly kind: 'plan' | 'face' | 'card';
+  /** A plan of a plug, a face, a colour card, the rows of a block, or the cores of a joint. */
+  readonly kind: 'plan' | 'face' | 'card' | 'block' | 'joint';
   readonly contacts: readonly FaceContact[];
   /** In a plan: whether the contacts or the latch face the viewer. */
   readonly facing?: 'contacts' | 'latch';
@@ -16,6 +17,11 @@ export interface ConnectorView {
 const SLOT_PITCH_MM = 3.4;
 const SINGLE_PITCH_MM = 2;
 const ROW_Y_MM = { upper: 3.5, lower: -3.5, single: 3.5 } as const;
+/** Rows of a block, mm. Generic. */
+const BLOCK_ROW_MM = 2;
+const BLOCK_BANK_MM = 16;
+
+const LATCHES = ['down', 'up'] as const;
 
 /**
  * The views in which a connector is drawn, the one that its maker works from first. Plans of a plug
@@ -28,8 +34,16 @@ export function connectorViews(part: Connector): ConnectorView[] {
     kind: 'face',
     contacts: faceContacts(part, view),
   });
-  const faces = [face({ side: 'mating', latch: 'down' }), face({ side: 'mating', latch: 'up' })];
-  if (part.slots.length > 0) return [card(part), ...faces];
+  const faces = (side: FaceView['side']) => LATCHES.map((latch) => face({ side, latch }));
+  if (part.family === 'punch-block') return [block(part)];
+  const shape = part.outline ? outline(part.outline).shape : null;
+  if (shape === null)
+    return part.slots.length > 0
+      ? [card(part)]
+      : [{ id: 'joint', label: 'Core to core, by colour', kind: 'joint', contacts: [] }];
+  if (shape === 'coaxial') return [face({ side: 'mating', latch: 'down' })];
+  if (part.slots.length > 0) return [card(part), ...faces('mating')];
+  if (shape !== 'modular') return [...faces('wiring'), ...faces('mating')];
   const plan = (facing: 'contacts' | 'latch'): ConnectorView => ({
     id: `plan-${facing}`,
     label: `${facing === 'contacts' ? 'Contacts' : 'Latch'} toward you, nose up`,
@@ -37,7 +51,7 @@ export function connectorViews(part: Connector): ConnectorView[] {
     facing,
     contacts: faceContacts(part, { side: 'wiring', latch: facing === 'contacts' ? 'down' : 'up' }),
   });
-  return [plan('contacts'), plan('latch'), ...faces];
+  return [plan('contacts'), plan('latch'), ...faces('mating')];
 }
 
 function card(part: Connector): ConnectorView {
@@ -46,12 +60,29 @@ function card(part: Connector): ConnectorView {
   const pitchMm = places > 4 ? SINGLE_PITCH_MM : SLOT_PITCH_MM;
   return {
     id: 'card',
-    label: 'Wiring side, cable toward you. Generic slot order: the card on yours decides',
+    label: `Wiring side, cable toward you. Generic slot order: ${
+      part.wiring === 'four-pair' ? 'the card on yours decides' : 'the numbers on yours decide'
+    }`,
     kind: 'card',
     contacts: part.slots.map((slot) => ({
-      contact: slot.contact as Contact,
+      contact: slot.contact,
       xMm: (slot.place - (places + 1) / 2) * pitchMm,
       yMm: ROW_Y_MM[slot.row],
+    })),
+  };
+}
+
+/** Two banks of rows, counted down the left bank and then the right. */
+function block(part: Connector): ConnectorView {
+  const perBank = Math.ceil(part.contacts.length / 4) * 2;
+  return {
+    id: 'block',
+    label: 'Front of the block, row 1 at the top left, shown in two halves',
+    kind: 'block',
+    contacts: part.contacts.map((contact, index) => ({
+      contact,
+      xMm: (Math.floor(index / perBank) - 0.5) * BLOCK_BANK_MM,
+      yMm: ((perBank - 1) / 2 - (index % perBank)) * BLOCK_ROW_MM,
     })),
   };
 }

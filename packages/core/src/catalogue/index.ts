@@ -1,41 +1,66 @@
+export { assignCores, wiringName, type Assigned } from './assign';
 export { awgDiameterMm } from './awg';
-export { CABLES, cable, findCable, type Cable, type CableId, type CablePart } from './cable';
 export {
-  CONDUCTORS,
+  CABLES,
+  CABLE_FAMILIES,
+  JACKETS,
+  type Cable,
+  type CableFamily,
+  type CableId,
+  type CablePart,
+  type Jacket,
+} from './cable';
+export { BUILT_IN, catalogueOf, type Catalogue, type OwnParts } from './catalogue';
+export {
+  COLOUR_LETTERS,
+  FOUR_PAIRS,
+  SHIELD,
   conductor,
   type Conductor,
   type ConductorId,
-  type PairNumber,
+  type Core,
 } from './conductor';
+export { CONNECTORS, type ConnectorId } from './connectors';
 export {
-  CONNECTORS,
-  connector,
-  findConnector,
+  CONNECTOR_FAMILIES,
+  CUT_LAYERS,
+  WIRING_RULES,
   type Connector,
   type ConnectorFamily,
-  type ConnectorId,
+  type CutLayer,
+  type CutSize,
   type Range,
   type Slot,
-} from './connector';
+} from './connector-row';
+export { parseCores, writeCores } from './core-text';
 export { connectorViews, type ConnectorView } from './connector-view';
+export { describeView, faceContacts, type FaceContact, type FaceView } from './face';
 export {
   CONTACT_PITCH_MM,
+  OUTLINES,
   PLUG_NOSE_MM,
-  describeView,
-  faceContacts,
-  type FaceContact,
-  type FaceView,
-} from './face';
+  outline,
+  type Outline,
+  type OutlineId,
+} from './outline';
 export {
-  CONTACTS,
+  DEFAULT_SCHOOLS,
+  SCHOOLS,
+  SCHOOL_IDS,
+  chosenSchools,
+  type School,
+  type SchoolChoices,
+  type SchoolId,
+  type Schools,
+} from './school';
+export {
   SCHEMES,
+  SHELL,
   WIRE_CONTACTS,
-  conductorAt,
-  contactOf,
-  pairAt,
+  compareContacts,
   scheme,
   type Contact,
+  type ContactPair,
   type Scheme,
   type SchemeId,
-  type SchemePair,
 } from './scheme';

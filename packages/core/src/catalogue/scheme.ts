@@ -1,15 +1,18 @@
-import { conductor, type ConductorId, type PairNumber } from './conductor';
+import { FOUR_PAIRS, type ConductorId } from './conductor';
 
 export type SchemeId = 'T568A' | 'T568B';
 
-/** A contact of an 8P8C connector, or its shield. */
-export type Contact = '1' | '2' | '3' | '4' | '5' | '6' | '7' | '8' | 'S';
+/** A contact's number or letter as it stands on the connector; "S" is its shield or shell. */
+export type Contact = string;
 
-export const WIRE_CONTACTS = ['1', '2', '3', '4', '5', '6', '7', '8'] as const;
-export const CONTACTS: readonly Contact[] = [...WIRE_CONTACTS, 'S'];
+/** The contact that a cable's shield joins. */
+export const SHELL: Contact = 'S';
 
-export interface SchemePair {
-  readonly number: PairNumber;
+/** The wired contacts of an 8P8C connector. */
+export const WIRE_CONTACTS: readonly Contact[] = ['1', '2', '3', '4', '5', '6', '7', '8'];
+
+export interface ContactPair {
+  readonly number: number;
   readonly tip: Contact;
   readonly ring: Contact;
 }
@@ -18,7 +21,7 @@ export interface Scheme {
   readonly id: SchemeId;
   /** The conductor on contact 1, 2, ... 8. */
   readonly conductors: readonly ConductorId[];
-  readonly pairs: readonly SchemePair[];
+  readonly pairs: readonly ContactPair[];
   readonly when: string;
 }
 
@@ -46,32 +49,20 @@ export function scheme(id: SchemeId): Scheme {
   return found;
 }
 
-/** The contact that carries a conductor under a scheme. */
-export function contactOf(id: SchemeId, wanted: ConductorId): Contact {
-  return WIRE_CONTACTS[scheme(id).conductors.indexOf(wanted)] as Contact;
+/** Contacts in the order in which people count them: numbers first, the shell last. */
+export function compareContacts(a: Contact, b: Contact): number {
+  const rank = (contact: Contact) => (contact === SHELL ? 2 : /^\d+$/.test(contact) ? 0 : 1);
+  return rank(a) - rank(b) || (rank(a) === 0 ? Number(a) - Number(b) : a < b ? -1 : a > b ? 1 : 0);
 }
 
-/** The conductor on a contact under a scheme; the shield carries none. */
-export function conductorAt(id: SchemeId, contact: Contact): ConductorId | null {
-  return contact === 'S' ? null : (scheme(id).conductors[Number(contact) - 1] ?? null);
-}
-
-/** The pair that a contact belongs to under a scheme; the shield belongs to none. */
-export function pairAt(id: SchemeId, contact: Contact): SchemePair | null {
-  return scheme(id).pairs.find((pair) => pair.tip === contact || pair.ring === contact) ?? null;
-}
-
-function pairsOf(row: Omit<Scheme, 'pairs'>): SchemePair[] {
-  const contactsOf = (number: PairNumber, member: 'tip' | 'ring') =>
-    WIRE_CONTACTS[
-      row.conductors.findIndex((id) => {
-        const wire = conductor(id);
-        return wire.pair === number && wire.member === member;
-      })
-    ] as Contact;
-  return ([1, 2, 3, 4] as const).map((number) => ({
+function pairsOf(row: Omit<Scheme, 'pairs'>): ContactPair[] {
+  const contactOf = (number: number, member: 'tip' | 'ring') => {
+    const core = FOUR_PAIRS.find((wire) => wire.pair === number && wire.member === member);
+    return WIRE_CONTACTS[row.conductors.indexOf(core?.id ?? '')] ?? '';
+  };
+  return [1, 2, 3, 4].map((number) => ({
     number,
-    tip: contactsOf(number, 'tip'),
-    ring: contactsOf(number, 'ring'),
+    tip: contactOf(number, 'tip'),
+    ring: contactOf(number, 'ring'),
   }));
 }

@@ -1,5 +1,5 @@
 import papa from 'papaparse';
-import type { SchemeId } from '../catalogue';
+import { JACKETS, type Cable, type Catalogue, type Jacket, type SchemeId } from '../catalogue';
 import { hubOf, type Link } from '../link';
 import { parseLength, type LengthOptions } from '../units';
 import { parseRoute } from './route-text';
@@ -34,6 +34,7 @@ export type ParsedSchedule =
 export interface ScheduleOptions {
   /** For rows without a scheme. */
   readonly defaultScheme: SchemeId;
+  readonly catalogue: Catalogue;
   /** Labels that the site has already. */
   readonly takenLabels: ReadonlySet<string>;
 }
@@ -154,18 +155,24 @@ function readLink(
   const from = reader.text('from');
   const scheme = readScheme(reader, options.defaultScheme);
   const lengthM = readLength(reader, lengths);
+  const { catalogue } = options;
+  const cable = readCable(reader, catalogue);
+  const connector = (field: 'near connector' | 'far connector') =>
+    readConnector(reader, field, catalogue, cable);
   return {
     label,
     hub: reader.text('hub') || hubOf(from),
-    near: { place: from, connector: readConnector(reader, 'near connector'), scheme: scheme.near },
+    near: { place: from, connector: connector('near connector'), scheme: scheme.near },
     far: {
       place: reader.text('to'),
-      connector: readConnector(reader, 'far connector'),
+      connector: connector('far connector'),
       scheme: scheme.far,
     },
-    cable: readCable(reader),
+    cable: cable?.id ?? '',
     lengthM,
     route: readRoute(reader, lengths, lengthM),
+    environment: readSurroundings(reader, cable),
+    schools: {},
     note: reader.text('note'),
   };
 }
@@ -205,20 +212,39 @@ function readLength(reader: RowReader, lengths: LengthOptions): number | null {
   return null;
 }
 
-function readCable(reader: RowReader): string {
+function readCable(reader: RowReader, catalogue: Catalogue): Cable | null {
   const text = reader.text('cable');
-  const named = cableNamed(text);
+  const named = cableNamed(text, catalogue);
   if (!named.ok) {
     if (text) reader.refuse('cable', named.reason);
-    return '';
+    return null;
   }
   if (named.assumed) reader.note('cable', `'${text}' does not say ${named.assumed}.`);
-  return named.row.id;
+  return named.row;
 }
 
-function readConnector(reader: RowReader, field: 'near connector' | 'far connector'): string {
+/** Where the cable runs; if that is not said, where its jacket is made for, outdoors at least. */
+function readSurroundings(reader: RowReader, cable: Cable | null): Jacket {
+  const text = reader.text('surroundings').toLowerCase();
+  const named = JACKETS.find((row) => row === text);
+  if (named) return named;
+  if (text)
+    reader.refuse(
+      'surroundings',
+      `'${text}' is not known here. Write one of: ${JACKETS.join(', ')}.`,
+    );
+  const made = cable?.environment;
+  return made === 'outdoor' || made === 'burial' ? made : 'indoor';
+}
+
+function readConnector(
+  reader: RowReader,
+  field: 'near connector' | 'far connector',
+  catalogue: Catalogue,
+  cable: Cable | null,
+): string {
   const text = reader.text(field);
-  const named = connectorNamed(text);
+  const named = connectorNamed(text, catalogue, cable);
   if (named.ok) return named.row.id;
   if (text) reader.refuse(field, named.reason);
   return '';

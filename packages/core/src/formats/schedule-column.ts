@@ -11,6 +11,7 @@ export const SCHEDULE_FIELDS = [
   'scheme',
   'length',
   'route',
+  'surroundings',
   'note',
 ] as const;
 
@@ -37,6 +38,7 @@ const HEADINGS: Readonly<Record<ScheduleField, readonly string[]>> = {
   scheme: ['scheme', 'wiring', 'wiringscheme', 'pinout'],
   length: ['length', 'len', 'cablelength'],
   route: ['route', 'waypoints', 'path'],
+  surroundings: ['surroundings', 'environment', 'runs', 'jacketrating'],
   note: ['note', 'notes', 'comment', 'remark', 'remarks'],
 };
 

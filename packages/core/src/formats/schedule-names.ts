@@ -1,8 +1,7 @@
 import {
-  CABLES,
-  CONNECTORS,
   SCHEMES,
   type Cable,
+  type Catalogue,
   type Connector,
   type ConnectorFamily,
   type SchemeId,
@@ -16,15 +15,22 @@ export type Named<T> =
 const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]/g, '');
 
 /** Finds the cable that a schedule means: "Cat 6", "cat5e FTP patch", "Cat 6A F/UTP solid". */
-export function cableNamed(text: string): Named<Cable> {
-  const exact = CABLES.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
+export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
+  const exact = cables.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
   if (exact) return { ok: true, row: exact };
   const name = plain(text);
+  const typed = cables
+    .filter((row) => row.family !== 'four-pair' && name.includes(plain(row.grade)))
+    .sort((a, b) => b.grade.length - a.grade.length);
+  const outside = /outdoor|outside|burial/.test(name);
+  const plainly = typed.filter((row) => row.grade === typed[0]?.grade);
+  const best = plainly.find((row) => row.name.includes('outdoor') === outside) ?? plainly[0];
+  if (best) return { ok: true, row: best };
   const category = /cat(?:egory)?(5e|6a|6)(?![0-9])/.exec(name)?.[1];
   if (!category)
     return {
       ok: false,
-      reason: `'${text.trim()}' is not a cable of the catalogue. Write, for example, ${CABLES[0]?.name ?? ''}.`,
+      reason: `'${text.trim()}' is not a cable of the catalogue. Write, for example, ${cables[0]?.name ?? ''}.`,
     };
   const bare = /unshielded|uutp|utp/.test(name);
   const braid = /sftp|sstp|braid/.test(name);
@@ -36,9 +42,10 @@ export function cableNamed(text: string): Named<Cable> {
     : /outdoor|outside|gel/.test(name)
       ? 'outdoor'
       : 'indoor';
-  const row = CABLES.find(
+  const row = cables.find(
     (cable) =>
-      plain(cable.category) === category &&
+      cable.family === 'four-pair' &&
+      plain(cable.grade) === category &&
       cable.shield === shield &&
       cable.stranding === (stranded ? 'stranded' : 'solid') &&
       cable.environment === environment,
@@ -46,9 +53,8 @@ export function cableNamed(text: string): Named<Cable> {
   if (!row)
     return {
       ok: false,
-      reason: `'${text.trim()}' is not a cable of the catalogue. It has: ${CABLES.filter(
-        (cable) => plain(cable.category) === category,
-      )
+      reason: `'${text.trim()}' is not a cable of the catalogue. It has: ${cables
+        .filter((cable) => cable.family === 'four-pair' && plain(cable.grade) === category)
         .map((cable) => cable.name)
         .join('; ')}.`,
     };
@@ -63,6 +69,20 @@ export function cableNamed(text: string): Named<Cable> {
 
 /** Words that mean a family, the more particular ones first. */
 const FAMILY_WORDS: readonly (readonly [RegExp, ConnectorFamily])[] = [
+  [/lamp|looptester/, 'lamp-tester'],
+  [/gelconnector|gelsplice/, 'gel-splice'],
+  [/splice|joint/, 'splice'],
+  [/pigtail/, 'sleeve-pigtail'],
+  [/header/, 'header-plug'],
+  [/contactplug/, 'contact-plug'],
+  [/presson|idc|ribbon/, 'ribbon-press-on'],
+  [/screwon/, 'coax-screw-on'],
+  [/compression|^f(plug|connector)?$|rca/, 'coax-compression'],
+  [/bnc|^n(plug|connector)?$|nplug/, 'coax-crimp'],
+  [/solder|dsub|din/, 'soldered'],
+  [/block/, 'punch-block'],
+  [/telephonesocket|phonesocket|linesocket/, 'telephone-socket'],
+  [/6p[246]c|rj11|rj12|rj14/, 'telephone-plug'],
   [/panel/, 'panel-port'],
   [/tool(less|free)/, 'tool-less-jack'],
   [/keystone|jack|socket|outlet/, 'punch-down-jack'],
@@ -71,26 +91,46 @@ const FAMILY_WORDS: readonly (readonly [RegExp, ConnectorFamily])[] = [
 ];
 
 /** Finds the connector that a schedule means: "8P8C plug", "keystone", "shielded jack". */
-export function connectorNamed(text: string): Named<Connector> {
-  const exact = CONNECTORS.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
+export function connectorNamed(
+  text: string,
+  { connectors }: Catalogue,
+  cable: Cable | null = null,
+): Named<Connector> {
+  const exact = connectors.find((row) => plain(row.name) === plain(text) || row.id === text.trim());
   if (exact) return { ok: true, row: exact };
   const name = plain(text);
   const family = FAMILY_WORDS.find(([words]) => words.test(name))?.[1];
   const shielded = /shield|screen|stp|ftp/.test(name) && !/unshield|unscreen/.test(name);
   const kind = /large|outdoor/.exec(name)?.[0] ?? '';
-  const row = CONNECTORS.find(
-    (part) =>
-      part.family === family &&
-      (part.shielded === shielded || kind === 'outdoor') &&
-      (/large|outdoor/.exec(part.id)?.[0] ?? '') === kind,
+  const own = connectors.filter((part) => part.family === family);
+  const worded = own.filter((part) =>
+    wordsOf(text).every((word) => plain(part.name).includes(word)),
   );
-  const names = CONNECTORS.map((part) => part.name).join('; ');
+  const row =
+    worded.find((part) => cable !== null && part.name.endsWith(`for ${cable.grade}`)) ??
+    own.find(
+      (part) =>
+        part.wiring === 'four-pair' &&
+        (part.shielded === shielded || kind === 'outdoor') &&
+        (/large|outdoor/.exec(part.id)?.[0] ?? '') === kind,
+    ) ??
+    worded[0];
   return row
     ? { ok: true, row }
     : {
         ok: false,
-        reason: `'${text.trim()}' is not a connector of the catalogue. Write one of: ${names}.`,
+        reason: `'${text.trim()}' is not a connector of the catalogue. Write a name as it stands in the catalogue, for example ${connectors[0]?.name ?? ''}.`,
       };
+}
+
+/** The words of a name that tell one part from another of its family. */
+function wordsOf(text: string): string[] {
+  const telling =
+    /^(bnc|n|f|rca|50|75|master|secondary|extension|9|15|25|4|5|6|plug|socket|twisted|soldered|sleeve|6p4c|6p6c)$/;
+  return text
+    .toLowerCase()
+    .split(/[^a-z0-9]+/)
+    .filter((word) => telling.test(word));
 }
 
 /** Reads "T568B", "568A", "B", "A/B" (near/far). */

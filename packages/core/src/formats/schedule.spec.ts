@@ -1,10 +1,14 @@
-import { CABLES, CONNECTORS, SCHEMES } from '../catalogue';
+import { BUILT_IN, CABLES, CONNECTORS, JACKETS, SCHEMES } from '../catalogue';
 import type { Link } from '../link';
 import { seeded } from '../testing/seeded';
 import { parseSchedule, type CellProblem } from './parse-schedule';
 import { writeSchedule } from './write-schedule';
 
-const options = { defaultScheme: 'T568B' as const, takenLabels: new Set<string>() };
+const options = {
+  catalogue: BUILT_IN,
+  defaultScheme: 'T568B' as const,
+  takenLabels: new Set<string>(),
+};
 
 function links(text: string, rest = {}): readonly Link[] {
   const parsed = parseSchedule(text, { ...options, ...rest });
@@ -32,6 +36,8 @@ describe('parseSchedule', () => {
       cable: 'cat6-uutp-solid',
       lengthM: 31.5,
       route: [],
+      environment: 'indoor',
+      schools: {},
       note: '',
     });
   });
@@ -117,10 +123,23 @@ describe('parseSchedule', () => {
     ['cat5e patch', 'pass-thru plug', 'cat5e-uutp-stranded', 'plug-8p8c-pass-through'],
     ['cat6', 'toolless keystone', 'cat6-uutp-solid', 'keystone-tool-less'],
     ['cat6a ftp', 'large plug', 'cat6a-futp-solid', 'plug-8p8c-large'],
+    ['RG-6 coax', 'F connector', 'rg-6', 'f-compression-rg-6'],
+    ['RG6 quad', 'F plug', 'rg-6-quad', 'f-compression-rg-6-quad'],
+    ['RG 58', 'BNC', 'rg-58', 'bnc-crimp-50-rg-58'],
+    ['RG-213', 'N plug', 'rg-213', 'n-crimp-50-rg-213'],
+    [
+      'Telephone, 2 pair',
+      'telephone socket extension',
+      'telephone-2-pair',
+      'telephone-socket-extension',
+    ],
+    ['flat telephone cord, 4 cores', '6P4C', 'cord-4', 'plug-6p4c'],
+    ['ribbon, 9 cores', 'D-sub 9 socket, IDC', 'ribbon-9', 'd-sub-9-press-on-socket'],
+    ['multi-core screened, 8 cores', 'mini-DIN 6', 'screened-8', 'mini-din-6-soldered-plug'],
   ];
   for (const [cable, part, cableId, partId] of meant)
     it(`reads “${cable}” and “${part}”`, () => {
-      const [link] = links(`${HEAD}\nK1,C1/1,Kiosk 1,${cable},${part},plug,B,3 m`);
+      const [link] = links(`${HEAD}\nK1,C1/1,Kiosk 1,"${cable}","${part}",plug,B,3 m`);
       expect([link?.cable, link?.near.connector]).toEqual([cableId, partId]);
     });
 
@@ -162,9 +181,11 @@ describe('parseSchedule', () => {
               { name: 'Wall W3', atM: lengthM / 2 },
             ]
           : [],
+        environment: random.pick(JACKETS),
+        schools: {},
         note: random.below(2) ? word() : '',
       };
     });
-    expect(links(writeSchedule(made))).toEqual(made);
+    expect(links(writeSchedule(made, BUILT_IN))).toEqual(made);
   });
 });

@@ -1,11 +1,11 @@
 import papa from 'papaparse';
-import { cable, connector } from '../catalogue';
+import type { Catalogue } from '../catalogue';
 import type { Link } from '../link';
 import { writeRoute } from './route-text';
 import { SCHEDULE_FIELDS, type ScheduleField } from './schedule-column';
 
 /** A schedule as CSV that parseSchedule reads back to the same links. Lengths are in metres. */
-export function writeSchedule(links: readonly Link[]): string {
+export function writeSchedule(links: readonly Link[], { cable, connector }: Catalogue): string {
   const rows = links.map((link): Record<ScheduleField, string> => ({
     label: link.label,
     hub: link.hub,
@@ -20,6 +20,7 @@ export function writeSchedule(links: readonly Link[]): string {
         : `${link.near.scheme}/${link.far.scheme}`,
     length: link.lengthM === null ? '' : `${link.lengthM} m`,
     route: writeRoute(link.route),
+    surroundings: link.environment,
     note: link.note,
   }));
   return `${papa.unparse(rows, { columns: [...SCHEDULE_FIELDS], newline: '\r\n' })}\r\n`;

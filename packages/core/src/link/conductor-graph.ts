@@ -1,13 +1,8 @@
-import { CONDUCTORS, cable, connector, contactOf, type Contact, type SchemeId } from '../catalogue';
-import type { End, Link } from './link';
+import type { Contact } from '../catalogue';
+import type { End } from './link';
 import type { Reading } from './reading';
 import { unionFind } from './union-find';
-
-/** What decides which contact joins which: the scheme at each end, and whether a shield goes through. */
-export interface Wiring {
-  readonly scheme: Readonly<Record<End, SchemeId>>;
-  readonly shielded: boolean;
-}
+import type { Wiring } from './wiring';
 
 export interface ContactNode {
   readonly end: End;
@@ -20,24 +15,23 @@ export interface GraphEdge {
   readonly to: ContactNode;
 }
 
-/** A link's wiring. The shield goes through only if the cable and both connectors have one. */
-export function wiringOf(link: Pick<Link, 'near' | 'far' | 'cable'>): Wiring {
-  return {
-    scheme: { near: link.near.scheme, far: link.far.scheme },
-    shielded:
-      cable(link.cable).shield !== 'none' &&
-      connector(link.near.connector).shielded &&
-      connector(link.far.connector).shielded,
-  };
+const intended = new WeakMap<Wiring, ReadonlyMap<Contact, Contact>>();
+
+/** The far contact that each near contact should reach: where the same core is. */
+export function intendedFar(wiring: Wiring): ReadonlyMap<Contact, Contact> {
+  const known = intended.get(wiring) ?? joinByCore(wiring);
+  intended.set(wiring, known);
+  return known;
 }
 
-/** The far contact that each near contact should reach. */
-export function intendedFar(wiring: Wiring): ReadonlyMap<Contact, Contact> {
-  const rows = CONDUCTORS.map(({ id }): [Contact, Contact] => [
-    contactOf(wiring.scheme.near, id),
-    contactOf(wiring.scheme.far, id),
-  ]);
-  return new Map(wiring.shielded ? [...rows, ['S', 'S']] : rows);
+function joinByCore({ near, far }: Wiring): ReadonlyMap<Contact, Contact> {
+  const farOf = new Map(far.contacts.map(({ contact, core }) => [core, contact]));
+  return new Map(
+    near.contacts.flatMap(({ contact, core }): [Contact, Contact][] => {
+      const to = core === null ? undefined : farOf.get(core);
+      return to === undefined ? [] : [[contact, to]];
+    }),
+  );
 }
 
 /** One edge a conductor, and one for the shield where it goes through. */

@@ -2,13 +2,32 @@ export {
   conductorGraph,
   intendedFar,
   joinedGroups,
-  wiringOf,
   type ContactNode,
   type GraphEdge,
-  type Wiring,
 } from './conductor-graph';
 export { hubOf } from './hub';
-export { ENDS, type End, type Link, type LinkEnd, type Waypoint } from './link';
+export {
+  ENDS,
+  PLAIN_JOB,
+  schoolsOf,
+  type End,
+  type Job,
+  type Link,
+  type LinkEnd,
+  type Waypoint,
+} from './link';
 export { canonicalReading, type Net, type Reading } from './reading';
 export { wireRows, type WireRow } from './wire-rows';
 export { unionFind } from './union-find';
+export {
+  coreAt,
+  fourPairWiring,
+  pairAt,
+  pairsOf,
+  sameWiring,
+  turnedContact,
+  wireContacts,
+  wiringOf,
+  type EndWiring,
+  type Wiring,
+} from './wiring';

@@ -1,10 +1,12 @@
 import type { SchemeId } from '../catalogue';
-import { conductorGraph, joinedGroups, wiringOf } from './conductor-graph';
+import { conductorGraph, joinedGroups } from './conductor-graph';
+import { PLAIN_JOB } from './link';
+import { fourPairWiring, wiringOf } from './wiring';
 import { hubOf } from './hub';
 import { canonicalReading } from './reading';
 
 const shown = (near: SchemeId, far: SchemeId, shielded = false): string =>
-  canonicalReading(joinedGroups(conductorGraph({ scheme: { near, far }, shielded })))
+  canonicalReading(joinedGroups(conductorGraph(fourPairWiring(near, far, shielded))))
     .map((net) => `${net.near.join('')}-${net.far.join('')}`)
     .join(' ');
 
@@ -27,7 +29,9 @@ describe('conductorGraph', () => {
   it('takes the shield through only where cable and both connectors have one', () => {
     const end = (connector: string) => ({ place: '', connector, scheme: 'T568B' as const });
     const shielded = (cable: string, near: string, far: string) =>
-      wiringOf({ cable, near: end(near), far: end(far) }).shielded;
+      conductorGraph(
+        wiringOf({ cable, near: end(near), far: end(far), schools: {} }, PLAIN_JOB),
+      ).some(({ from }) => from.contact === 'S');
     const plug = 'plug-8p8c-shielded';
     expect(shielded('cat6-futp-solid', plug, plug)).toBeTrue();
     expect(shielded('cat6-uutp-solid', plug, plug)).toBeFalse();

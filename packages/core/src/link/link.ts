@@ -1,4 +1,16 @@
-import type { CableId, ConnectorId, SchemeId } from '../catalogue';
+import {
+  BUILT_IN,
+  DEFAULT_SCHOOLS,
+  chosenSchools,
+  type CableId,
+  type Catalogue,
+  type ConnectorId,
+  type Jacket,
+  type SchemeId,
+  type SchoolChoices,
+  type Schools,
+} from '../catalogue';
+import type { UnitSystem } from '../units';
 
 export type End = 'near' | 'far';
 export const ENDS: readonly End[] = ['near', 'far'];
@@ -6,6 +18,7 @@ export const ENDS: readonly End[] = ['near', 'far'];
 export interface LinkEnd {
   readonly place: string;
   readonly connector: ConnectorId;
+  /** Which order an eight-contact connector follows; others have one order only. */
   readonly scheme: SchemeId;
 }
 
@@ -26,5 +39,27 @@ export interface Link {
   /** As scheduled or measured by the user; null while nobody knows. */
   readonly lengthM: number | null;
   readonly route: readonly Waypoint[];
+  /** The harshest place that the route passes. */
+  readonly environment: Jacket;
+  /** Where this link differs from its job. */
+  readonly schools: SchoolChoices;
   readonly note: string;
+}
+
+/** What every link of a job shares: the parts that can be named, and the choices made for it. */
+export interface Job {
+  readonly catalogue: Catalogue;
+  readonly schools: SchoolChoices;
+  /** How sizes are told. */
+  readonly units: UnitSystem;
+}
+
+/** A job with the built-in parts and the usual choices. */
+export const PLAIN_JOB: Job = { catalogue: BUILT_IN, schools: {}, units: 'metric' };
+
+/** What holds for a link: its own choices before the job's. */
+export function schoolsOf(link: Pick<Link, 'schools'>, job: Job): Schools {
+  return Object.keys(link.schools).length + Object.keys(job.schools).length === 0
+    ? DEFAULT_SCHOOLS
+    : chosenSchools(job.schools, link.schools);
 }

@@ -1,4 +1,4 @@
-import { CONTACTS, type Contact } from '../catalogue';
+import { compareContacts, type Contact } from '../catalogue';
 
 /** Contacts of both ends that are joined to one another and to nothing else. */
 export interface Net {
@@ -17,12 +17,12 @@ export type Reading = readonly Net[];
  * of their first contact. Two readings say the same when their canonical forms are equal.
  */
 export function canonicalReading(reading: Reading): Reading {
-  const rank = (contact: Contact) => CONTACTS.indexOf(contact);
-  const sorted = (contacts: readonly Contact[]) => [...contacts].sort((a, b) => rank(a) - rank(b));
-  const first = (net: Net) =>
-    net.near[0] !== undefined ? rank(net.near[0]) : CONTACTS.length + rank(net.far[0] ?? 'S');
+  const sorted = (contacts: readonly Contact[]) => [...contacts].sort(compareContacts);
+  const inOrder = (a: Net, b: Net) =>
+    Number(a.near.length === 0) - Number(b.near.length === 0) ||
+    compareContacts(a.near[0] ?? a.far[0] ?? '', b.near[0] ?? b.far[0] ?? '');
   return reading
     .filter((net) => net.near.length + net.far.length > 1)
     .map((net) => ({ near: sorted(net.near), far: sorted(net.far) }))
-    .sort((a, b) => first(a) - first(b));
+    .sort(inOrder);
 }

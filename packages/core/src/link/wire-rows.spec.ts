@@ -1,14 +1,14 @@
-import { conductorGraph, joinedGroups, wireRows, type Net, type Wiring } from './index';
+import { conductorGraph, fourPairWiring, joinedGroups, wireRows, type Net } from './index';
 
 describe('wireRows', () => {
-  const wiring: Wiring = { scheme: { near: 'T568A', far: 'T568B' }, shielded: true };
+  const wiring = fourPairWiring('T568A', 'T568B', true);
   const good = joinedGroups(conductorGraph(wiring));
 
   it('are all right on a good link', () => {
     const rows = wireRows(good, wiring);
     expect(rows.length).toBe(9);
     expect(rows.every((row) => row.right && row.reached.join() === row.wanted)).toBeTrue();
-    expect(rows[8]).toEqual(jasmine.objectContaining({ near: 'S', conductor: null }));
+    expect(rows[8]).toEqual(jasmine.objectContaining({ near: 'S', conductor: 'shield' }));
   });
 
   it('show an open shield, and a short at either contact', () => {
@@ -27,7 +27,7 @@ describe('wireRows', () => {
   });
 
   it('show a shield that should not be there as wrong, and leave it out where there is none', () => {
-    const bare: Wiring = { ...wiring, shielded: false };
+    const bare = fourPairWiring('T568A', 'T568B');
     expect(
       wireRows(good, bare)
         .filter((row) => !row.right)

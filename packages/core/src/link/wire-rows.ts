@@ -1,11 +1,12 @@
-import { CONTACTS, conductorAt, type ConductorId, type Contact } from '../catalogue';
-import { intendedFar, type Wiring } from './conductor-graph';
+import { compareContacts, type ConductorId, type Contact } from '../catalogue';
+import { intendedFar } from './conductor-graph';
 import type { Reading } from './reading';
+import { coreAt, type Wiring } from './wiring';
 
 /** One line of a wire map: where a near contact's conductor should go, and where it went. */
 export interface WireRow {
   readonly near: Contact;
-  /** Null for the shield. */
+  /** Null for a contact that has no core. */
   readonly conductor: ConductorId | null;
   /** Null for a contact that should be wired to nothing. */
   readonly wanted: Contact | null;
@@ -19,14 +20,13 @@ export interface WireRow {
 /** A reading line by line: a row for every contact that should be wired, or is, in their order. */
 export function wireRows(nets: Reading, wiring: Wiring): WireRow[] {
   const intended = intendedFar(wiring);
-  return CONTACTS.flatMap((near): WireRow[] => {
+  const named = new Set([...intended.keys(), ...nets.flatMap((net) => net.near)]);
+  return [...named].sort(compareContacts).map((near) => {
     const net = nets.find((group) => group.near.includes(near));
     const wanted = intended.get(near) ?? null;
-    if (wanted === null && !net) return [];
     const reached = net?.far ?? [];
     const shortedTo = (net?.near ?? []).filter((other) => other !== near);
     const right = wanted !== null && reached.join() === wanted && shortedTo.length === 0;
-    const conductor = conductorAt(wiring.scheme.near, near);
-    return [{ near, conductor, wanted, reached, shortedTo, right }];
+    return { near, conductor: coreAt(wiring.near, near), wanted, reached, shortedTo, right };
   });
 }

@@ -1,4 +1,4 @@
-import type { Link } from '../link';
+import { PLAIN_JOB, type Link } from '../link';
 import { linkFacts } from './link-facts';
 
 describe('linkFacts', () => {
@@ -10,16 +10,19 @@ describe('linkFacts', () => {
     cable: 'cat6-uutp-solid',
     lengthM: 30.48,
     route: [{ name: 'Tray T1', atM: 3.048 }],
+    environment: 'indoor',
+    schools: {},
     note: '',
   };
   const told = (rest: Partial<Link>, units: 'metric' | 'imperial' = 'metric') =>
-    new Map(linkFacts({ ...link, ...rest }, units));
+    new Map(linkFacts({ ...link, ...rest }, units, PLAIN_JOB));
 
   it('say what is known, in the person’s unit, and that a scheduled length is not measured', () => {
     expect(told({}).get('Length')).toBe('30.5 m, as scheduled; not measured here');
     expect(told({}, 'imperial').get('Length')).toBe('100 ft, as scheduled; not measured here');
     expect(told({}, 'imperial').get('Route')).toBe('Tray T1 (10 ft)');
     expect(told({}).get('Far end')).toBe('8P8C plug, T568B, at Kiosk 1');
+    expect(told({ environment: 'outdoor' }).get('Place')).toBe('outdoor run');
   });
 
   it('say that a length is not known, and leave out what is empty', () => {

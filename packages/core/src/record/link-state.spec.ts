@@ -1,7 +1,19 @@
-import { wiringOf, type Link, type Reading } from '../link';
+import { PLAIN_JOB, wiringOf, type Link, type Reading } from '../link';
 import { planTermination, tickKeys } from '../terminate';
 import { diagnose, parseWireMap, type TesterId } from '../verify';
-import { linkStanding, type TakenReading, type Tick } from './link-state';
+import {
+  linkStanding as standingIn,
+  taskOf,
+  type LinkStanding,
+  type TakenReading,
+  type Tick,
+} from './link-state';
+
+const linkStanding = (
+  link: Link,
+  ticks: readonly Tick[],
+  latest: TakenReading | null,
+): LinkStanding => standingIn(link, ticks, latest, PLAIN_JOB);
 
 const link: Link = {
   label: 'K1',
@@ -11,19 +23,15 @@ const link: Link = {
   cable: 'cat6-uutp-solid',
   lengthM: 31,
   route: [],
+  environment: 'indoor',
+  schools: {},
   note: '',
 };
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 4, 8, minute)).toISOString();
 
 function ticksOf(end: 'near' | 'far', minute: number): Tick[] {
-  const task = {
-    cable: link.cable,
-    connector: link[end].connector,
-    scheme: link[end].scheme,
-    otherEnd: 'made' as const,
-  };
-  return planTermination(task)
+  return planTermination(taskOf(link, end, PLAIN_JOB), PLAIN_JOB.catalogue)
     .steps.flatMap(tickKeys)
     .map((key) => ({ end, key, done: true, at: at(minute) }));
 }
@@ -31,7 +39,7 @@ function ticksOf(end: 'near' | 'far', minute: number): Tick[] {
 function reading(text: string, minute: number, tester: TesterId = 'pairing'): TakenReading {
   const parsed = parseWireMap(text);
   const nets: Reading = parsed.ok ? parsed.nets : [];
-  const wiring = wiringOf(link);
+  const wiring = wiringOf(link, PLAIN_JOB);
   return {
     takenAt: at(minute),
     tester,

@@ -1,6 +1,22 @@
-import { connector, type SchemeId } from '../catalogue';
-import { ENDS, wiringOf, type End, type Link, type Reading, type Wiring } from '../link';
-import { fixingKeys, followPlan, isFixed, type Progress, type TickKey } from '../terminate';
+import {
+  ENDS,
+  sameWiring,
+  schoolsOf,
+  wiringOf,
+  type End,
+  type Job,
+  type Link,
+  type Reading,
+  type Wiring,
+} from '../link';
+import {
+  fixingKeys,
+  followPlan,
+  isFixed,
+  type Progress,
+  type TerminationTask,
+  type TickKey,
+} from '../terminate';
 import { diagnose, type Diagnosis, type TesterId } from '../verify';
 
 /** A cable longer than this is not threaded through a part from its other end. Generic, metres. */
@@ -56,26 +72,40 @@ export function linkStanding(
   link: Link,
   ticks: readonly Tick[],
   latest: TakenReading | null,
+  job: Job,
 ): LinkStanding {
-  const ends = endProgress(link, ticks);
-  const state = stateOf(link, ends, ticks, latest);
-  return { state, ends, next: nextThing(link, state, ends, latest) };
+  const ends = endProgress(link, ticks, job);
+  const diagnosis = latest ? diagnosisNow(link, latest, job) : null;
+  const state = stateOf(ends, ticks, latest, diagnosis);
+  return { state, ends, next: nextThing(link, state, ends, diagnosis, job) };
+}
+
+/** How an end of a link is made. */
+export function taskOf(
+  link: Link,
+  end: End,
+  job: Job,
+  otherEnd: TerminationTask['otherEnd'] = 'made',
+): TerminationTask {
+  const schools = schoolsOf(link, job);
+  return {
+    cable: job.catalogue.cable(link.cable),
+    connector: job.catalogue.connector(link[end].connector),
+    scheme: link[end].scheme,
+    otherEnd,
+    schools,
+    environment: link.environment,
+    shieldFloats: end === 'far' && schools.bond === 'near-end',
+    units: job.units,
+  };
 }
 
 /** The progress of both ends; each decides whether parts can still come on from the other. */
-export function endProgress(link: Link, ticks: readonly Tick[]): Record<End, Progress> {
+export function endProgress(link: Link, ticks: readonly Tick[], job: Job): Record<End, Progress> {
   const ticked = { near: tickedKeys(ticks, 'near'), far: tickedKeys(ticks, 'far') };
   const short = link.lengthM !== null && link.lengthM <= THREADING_LIMIT_M;
   const progress = (end: End, otherEnd: 'bare' | 'made') =>
-    followPlan(
-      {
-        cable: link.cable,
-        connector: link[end].connector,
-        scheme: link[end].scheme,
-        otherEnd: short ? otherEnd : 'made',
-      },
-      ticked[end],
-    );
+    followPlan(taskOf(link, end, job, short ? otherEnd : 'made'), ticked[end], job.catalogue);
   const fixed = { near: isFixed(progress('near', 'made')), far: isFixed(progress('far', 'made')) };
   return {
     near: progress('near', fixed.far ? 'made' : 'bare'),
@@ -91,12 +121,12 @@ export function tickedKeys(ticks: readonly Tick[], end: End): ReadonlySet<TickKe
 }
 
 function stateOf(
-  link: Link,
   ends: Record<End, Progress>,
   ticks: readonly Tick[],
   latest: TakenReading | null,
+  diagnosis: Diagnosis | null,
 ): LinkState {
-  if (latest && !isOutdated(latest, ticks, ends)) return diagnosisNow(link, latest).verdict;
+  if (latest && diagnosis && !isOutdated(latest, ticks, ends)) return diagnosis.verdict;
   if (ENDS.some((end) => ends[end].state === 'does-not-fit')) return 'does-not-fit';
   const made = ENDS.filter((end) => ends[end].state === 'made').length;
   if (made === 2) return latest ? 'remade' : 'made';
@@ -114,34 +144,30 @@ function isOutdated(
 }
 
 /** The diagnosis of a stored reading for the link as it is described now. */
-export function diagnosisNow(link: Link, latest: TakenReading): Diagnosis {
-  const wiring = wiringOf(link);
+export function diagnosisNow(link: Link, latest: TakenReading, job: Job): Diagnosis {
+  const wiring = wiringOf(link, job);
   if (sameWiring(wiring, latest.wiring)) return latest.diagnosis;
   return diagnose({
     wiring,
     tester: latest.tester,
     nets: latest.nets,
-    splitPairs: latest.splitPairs as never,
+    splitPairs: latest.splitPairs,
   });
-}
-
-function sameWiring(a: Wiring, b: Wiring): boolean {
-  const schemes = ({ scheme }: Wiring): SchemeId[] => [scheme.near, scheme.far];
-  return schemes(a).join() === schemes(b).join() && a.shielded === b.shielded;
 }
 
 function nextThing(
   link: Link,
   state: LinkState,
   ends: Record<End, Progress>,
-  latest: TakenReading | null,
+  diagnosis: Diagnosis | null,
+  job: Job,
 ): LinkStanding['next'] {
   const say = (stage: LinkStanding['next']['stage'], sentence: string) => ({ stage, sentence });
   switch (state) {
     case 'does-not-fit': {
       const end = ends.near.state === 'does-not-fit' ? 'near' : 'far';
-      const name = connector(link[end].connector).name;
-      return say('terminate', `Change the ${end} end: ${name} does not take this cable.`);
+      const name = job.catalogue.connector(link[end].connector).name;
+      return say('terminate', `Change the ${end} end: ${name} does not take this cable here.`);
     }
     case 'planned':
     case 'half-made': {
@@ -153,10 +179,8 @@ function nextThing(
       return say('verify', 'Both ends are made. Test the link.');
     case 'remade':
       return say('verify', 'An end was remade after the last test. Test the link again.');
-    case 'fail': {
-      const action = latest ? diagnosisNow(link, latest).actions[0] : undefined;
-      return say('verify', action?.sentence ?? 'Test the link again.');
-    }
+    case 'fail':
+      return say('verify', diagnosis?.actions[0]?.sentence ?? 'Test the link again.');
     case 'unproven':
       return say('verify', 'Order and shorts are verified. Prove the pairing.');
     case 'pass':

@@ -1,4 +1,4 @@
-import type { Link } from '../link';
+import type { Job, Link } from '../link';
 import type { Progress } from '../terminate';
 import {
   linkStanding,
@@ -27,8 +27,9 @@ export function summariseLink<T extends Link>(
   link: T,
   ticks: readonly Tick[],
   latest: TakenReading | null,
+  job: Job,
 ): T & LinkSummaryFields {
-  const { state, next, ends } = linkStanding(link, ticks, latest);
+  const { state, next, ends } = linkStanding(link, ticks, latest, job);
   const summary = ({ state: made, doneSteps, plan }: Progress): EndSummary => ({
     state: made,
     done: doneSteps.size,

@@ -1,22 +1,55 @@
-import type { Cable } from '../catalogue';
+import type { Cable, ConnectorFamily, Jacket } from '../catalogue';
 import type { Operation, OperationKind, PartId } from './operation';
 
 export interface Caution {
   readonly id: string;
   readonly kinds: readonly OperationKind[];
   readonly parts?: readonly PartId[];
-  /** Only for cables that run in these surroundings. */
-  readonly environments?: readonly Cable['environment'][];
+  readonly tools?: readonly string[];
+  /** Only for cables that are made for these surroundings, or run in them. */
+  readonly environments?: readonly Jacket[];
+  readonly cables?: readonly Cable['family'][];
+  readonly connectors?: readonly ConnectorFamily[];
   readonly sentence: string;
 }
 
-/** Where the work can hurt someone: told at the step, by kind of operation, part and surroundings. */
+/** Where the work can hurt someone: told at the step, by operation, part, place and kind of line. */
 export const CAUTIONS: readonly Caution[] = [
   {
     id: 'powered-cable',
     kinds: ['strip'],
+    cables: ['four-pair'],
     sentence:
       'Make sure that the far end is unplugged: power over the cable can be on these conductors. In a wall box, keep clear of mains; local codes and a licensed electrician decide there.',
+  },
+  {
+    id: 'live-core',
+    kinds: ['strip'],
+    cables: ['multi-core', 'usb', 'alarm', 'speaker', 'ribbon', 'cord'],
+    sentence:
+      'Prove that nothing feeds these cores before you bare them. In a wall box, keep clear of mains; local codes and a licensed electrician decide there.',
+  },
+  {
+    id: 'ringing-voltage',
+    kinds: ['strip', 'check'],
+    cables: ['telephone'],
+    parts: ['socket'],
+    sentence:
+      'Ringing voltage bites, and it comes without warning: disconnect the line at the demarcation first. The provider’s side is not ours to open.',
+  },
+  {
+    id: 'line-voltage',
+    kinds: ['strip'],
+    cables: ['telephone'],
+    sentence:
+      'A telephone line carries voltage when idle and more when it rings: disconnect it first, and don’t touch bare cores in a thunderstorm.',
+  },
+  {
+    id: 'fed-coax',
+    kinds: ['strip'],
+    cables: ['coax'],
+    sentence:
+      'Make sure that no transmitter is keyed into this cable and that no supply for an amplifier is on it.',
   },
   {
     id: 'blade',
@@ -34,19 +67,62 @@ export const CAUTIONS: readonly Caution[] = [
     sentence: 'Cleaners burn and fume: open air or a mask, gloves, no flame.',
   },
   {
+    id: 'solder',
+    kinds: ['solder', 'tin'],
+    tools: ['soldering iron'],
+    sentence:
+      'Solder fumes and hot metal: air, eye protection, the iron in its stand. Rosin flux only; acid flux never on a joint that stays.',
+  },
+  {
+    id: 'hot-air',
+    kinds: ['shrink', 'solder'],
+    tools: ['heat gun'],
+    sentence:
+      'Hot air burns skin and lights dust: nothing that burns behind the work, and let it cool.',
+  },
+  {
+    id: 'filler',
+    kinds: ['fill'],
+    sentence: 'Fillers heat up and irritate: gloves and air, as their sheet says.',
+  },
+  {
+    id: 'battery',
+    kinds: ['check', 'solder'],
+    parts: ['lamps', 'battery'],
+    sentence:
+      'A battery without a fuse feeds a short until something burns: fuse it, connect it last.',
+  },
+  {
     id: 'outdoor-run',
     kinds: ['strip'],
     environments: ['outdoor', 'burial'],
     sentence:
       'A run from outside needs bonding and surge protection where it enters a building, and nobody works on it in a thunderstorm. Local codes and a licensed electrician decide.',
   },
+  {
+    id: 'plenum',
+    kinds: ['strip'],
+    environments: ['plenum', 'riser'],
+    sentence:
+      'This run passes a rated space: every part left in it must have that rating, ties and shrink too. Local codes decide.',
+  },
 ];
 
-export function cautionsFor({ kind, part }: Operation, { environment }: Cable): Caution[] {
+export function cautionsFor(
+  { kind, part, tools }: Operation,
+  cable: Cable,
+  connector: { readonly family: ConnectorFamily },
+  place: Jacket,
+): Caution[] {
+  const among = <T>(rows: readonly T[] | undefined, value: T | undefined) =>
+    !rows || (value !== undefined && rows.includes(value));
   return CAUTIONS.filter(
     (row) =>
       row.kinds.includes(kind) &&
-      (!row.parts || (part !== undefined && row.parts.includes(part))) &&
-      (!row.environments || row.environments.includes(environment)),
+      among(row.parts, part) &&
+      (!row.tools || row.tools.some((tool) => tools.includes(tool))) &&
+      (among(row.environments, cable.environment) || among(row.environments, place)) &&
+      among(row.cables, cable.family) &&
+      among(row.connectors, connector.family),
   );
 }

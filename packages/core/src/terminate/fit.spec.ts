@@ -1,18 +1,25 @@
-import { CABLES, CONNECTORS, type Cable, type Connector } from '../catalogue';
-import { fitProblems } from './fit';
+import { BUILT_IN, CABLES, CONNECTORS, type Cable, type Connector } from '../catalogue';
+import { fitProblems as problemsOf } from './fit';
 
-/** The same judgement, written out plainly. */
-function fits(wire: Cable, { accepts, shielded }: Connector): boolean {
-  const { jacketMm, insulationMm, gaugeAwg, stranding } = accepts;
+const fitProblems = (cable: Cable, part: Connector, place: Cable['environment'] = 'indoor') =>
+  problemsOf({ cable, part, place }, BUILT_IN);
+
+/** The same judgement, written out plainly, indoors. */
+function fits(wire: Cable, { accepts, shielded, wiring, impedanceOhm }: Connector): boolean {
+  const { jacketMm, insulationMm, conductorMm, gaugeAwg, stranding, cores, pitchMm } = accepts;
+  const inside = (value: number, range: { min: number; max: number } | null) =>
+    range === null || (value >= range.min && value <= range.max);
   return (
-    wire.jacketMm >= jacketMm.min &&
-    wire.jacketMm <= jacketMm.max &&
-    wire.insulationMm >= insulationMm.min &&
-    wire.insulationMm <= insulationMm.max &&
-    wire.gaugeAwg >= gaugeAwg.min &&
-    wire.gaugeAwg <= gaugeAwg.max &&
+    accepts.families.includes(wire.family) &&
+    inside(wire.jacketMm, jacketMm) &&
+    inside(wire.insulationMm, insulationMm) &&
+    inside(wire.conductorMm, conductorMm) &&
+    inside(wire.gaugeAwg, gaugeAwg) &&
+    inside(wire.cores.length, cores) &&
     stranding.includes(wire.stranding) &&
-    (!shielded || wire.shield !== 'none')
+    (pitchMm === null || wire.pitchMm === pitchMm) &&
+    (impedanceOhm === null || wire.impedanceOhm === null || impedanceOhm === wire.impedanceOhm) &&
+    !(shielded && wiring === 'four-pair' && wire.shield === 'none')
   );
 }
 
@@ -39,11 +46,12 @@ describe('fitProblems', () => {
 
   it('tell what is and what is needed, with units', () => {
     for (const { wire, part } of pairs)
-      for (const { what, have, need } of fitProblems(wire, part)) {
+      for (const { what, have, need, off } of fitProblems(wire, part)) {
         expect(what.length).toBeGreaterThan(8);
         if (/Jacket|Insulation/.test(what)) {
           expect(have).toMatch(/^\d+(\.\d+)? mm$/);
           expect(need).toMatch(/^\d+(\.\d+)? mm to \d+(\.\d+)? mm$/);
+          expect(off).toMatch(/^\d+(\.\d+)? mm too (thin|thick)$/);
         }
         if (/gauge/.test(what)) expect(`${have} ${need}`).toMatch(/AWG .*AWG/);
       }
@@ -52,11 +60,48 @@ describe('fitProblems', () => {
   it('know a cable that is a hair too thick for an entry', () => {
     const part = CONNECTORS[0] as Connector;
     const wire = CABLES.find((row) => fits(row, part)) as Cable;
-    const { max, min } = part.accepts.jacketMm;
+    const { max, min } = part.accepts.jacketMm ?? { max: 0, min: 0 };
     const thick = (jacketMm: number) => fitProblems({ ...wire, jacketMm }, part).length;
     expect(thick(max)).toBe(0);
     expect(thick(max + 0.01)).toBe(1);
     expect(thick(min)).toBe(0);
     expect(thick(min - 0.01)).toBe(1);
+  });
+
+  it('know which jackets a place takes, and which joints', () => {
+    const jack = BUILT_IN.connector('keystone-punch-down');
+    const told = (cable: string, place: Cable['environment'], part = jack) =>
+      fitProblems(BUILT_IN.cable(cable), part, place).map(({ what }) => what);
+    const places = ['indoor', 'riser', 'plenum', 'outdoor', 'burial'] as const;
+    const taken = (cable: string) => places.filter((place) => told(cable, place).length === 0);
+    expect(taken('cat6-uutp-solid')).toEqual(['indoor']);
+    expect(taken('cat6-uutp-solid-riser')).toEqual(['indoor', 'riser']);
+    expect(taken('cat6-uutp-solid-plenum')).toEqual(['indoor', 'riser', 'plenum']);
+    expect(taken('cat6-uutp-solid-outdoor')).toEqual(['indoor', 'outdoor']);
+    const twist = BUILT_IN.connector('splice-twist');
+    expect(told('telephone-2-pair-outdoor', 'outdoor', twist)).toEqual(['Joint against the place']);
+    expect(told('telephone-2-pair', 'indoor', twist)).toEqual([]);
+  });
+
+  it('keep 50 and 75 ohm apart', () => {
+    const [problem] = fitProblems(BUILT_IN.cable('rg-59'), {
+      ...BUILT_IN.connector('bnc-crimp-75-rg-59'),
+      impedanceOhm: 50,
+    });
+    expect(problem).toEqual(
+      jasmine.objectContaining({ have: '75 ohm', need: '50 ohm', off: '25 ohm apart' }),
+    );
+    expect(problem?.suggestion).toBe('Use “BNC plug, crimp, 75 ohm, for RG-59”.');
+  });
+
+  it('offer a connector of each kind that the trade has for every cable', () => {
+    for (const wire of CABLES)
+      expect(CONNECTORS.some((part) => fits(wire, part)))
+        .withContext(wire.id)
+        .toBeTrue();
+    for (const part of CONNECTORS)
+      expect(CABLES.some((wire) => fits(wire, part)))
+        .withContext(part.id)
+        .toBeTrue();
   });
 });

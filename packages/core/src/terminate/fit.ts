@@ -1,75 +1,215 @@
-import { CABLES, CONNECTORS, type Cable, type Connector, type Range } from '../catalogue';
+import type { Cable, Catalogue, Connector, Jacket, Range } from '../catalogue';
 
 export interface FitProblem {
   readonly what: string;
   readonly have: string;
   readonly need: string;
+  /** By how much it is off, where that is a number. */
+  readonly off: string;
   readonly suggestion: string;
 }
 
-interface FitRule {
-  readonly what: string;
-  readonly fits: (cable: Cable, part: Connector) => boolean;
-  readonly have: (cable: Cable) => string;
-  readonly need: (part: Connector) => string;
+/** A cable, a connector, and the place where they are. */
+export interface Pairing {
+  readonly cable: Cable;
+  readonly part: Connector;
+  readonly place: Jacket;
 }
 
-const within = (value: number, { min, max }: Range) => value >= min && value <= max;
-const mm = (value: number) => `${value.toFixed(2).replace(/0$/, '')} mm`;
-const span = ({ min, max }: Range, show: (value: number) => string) =>
-  `${show(min)} to ${show(max)}`;
+interface Shortfall {
+  readonly have: string;
+  readonly need: string;
+  readonly off: string;
+}
+
+interface FitRule {
+  readonly what: (pairing: Pairing) => string;
+  /** Null where it fits. */
+  readonly lacks: (pairing: Pairing) => Shortfall | null;
+}
+
+const mm = (value: number) => `${value.toFixed(2).replace(/\.?0+$/, '')} mm`;
+
+/** A measured size against what is accepted. */
+function sized(
+  value: number,
+  accepted: Range | null,
+  [tooLittle, tooMuch]: readonly [string, string],
+  show: (value: number) => string = mm,
+): Shortfall | null {
+  if (!accepted || (value >= accepted.min && value <= accepted.max)) return null;
+  const { min, max } = accepted;
+  return {
+    have: show(value),
+    need: min === max ? show(min) : `${show(min)} to ${show(max)}`,
+    off: value > max ? `${show(value - max)} ${tooMuch}` : `${show(min - value)} ${tooLittle}`,
+  };
+}
+
+const differs = (have: string, need: string, off = ''): Shortfall => ({ have, need, off });
+const THICKNESS = ['too thin', 'too thick'] as const;
+
+const FAMILY_NAME: Readonly<Record<Cable['family'], string>> = {
+  'four-pair': 'four-pair',
+  coax: 'coaxial',
+  telephone: 'telephone',
+  cord: 'flat cord',
+  'multi-core': 'multi-core',
+  ribbon: 'ribbon',
+  usb: 'USB',
+  alarm: 'alarm',
+  speaker: 'speaker',
+};
+
+/**
+ * The jackets that a place takes. Plenum cable may replace riser and general cable, and riser cable
+ * general cable (NFPA 70, cable substitution hierarchy); local codes decide.
+ */
+const TAKES: Readonly<Record<Jacket, readonly Jacket[]>> = {
+  indoor: ['indoor', 'riser', 'plenum', 'outdoor', 'burial'],
+  riser: ['riser', 'plenum'],
+  plenum: ['plenum'],
+  outdoor: ['outdoor', 'burial'],
+  burial: ['burial'],
+};
+
+const KIND: FitRule = {
+  what: () => 'Kind of cable against the connector',
+  lacks: ({ cable, part }) =>
+    part.accepts.families.includes(cable.family)
+      ? null
+      : differs(
+          FAMILY_NAME[cable.family],
+          part.accepts.families.map((family) => FAMILY_NAME[family]).join(' or '),
+        ),
+};
 
 const RULES: readonly FitRule[] = [
   {
-    what: 'Jacket against the entry',
-    fits: (cable, part) => within(cable.jacketMm, part.accepts.jacketMm),
-    have: (cable) => mm(cable.jacketMm),
-    need: (part) => span(part.accepts.jacketMm, mm),
+    what: () => 'Jacket against the entry',
+    lacks: ({ cable, part }) => sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS),
   },
   {
-    what: 'Insulation against the channel or slot',
-    fits: (cable, part) => within(cable.insulationMm, part.accepts.insulationMm),
-    have: (cable) => mm(cable.insulationMm),
-    need: (part) => span(part.accepts.insulationMm, mm),
+    what: ({ cable }) =>
+      cable.family === 'coax'
+        ? 'Dielectric against the stem'
+        : 'Insulation against the channel or slot',
+    lacks: ({ cable, part }) => sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS),
   },
   {
-    what: 'Conductor gauge against the contact',
-    fits: (cable, part) => within(cable.gaugeAwg, part.accepts.gaugeAwg),
-    have: (cable) => `${cable.gaugeAwg} AWG`,
-    need: (part) => `${part.accepts.gaugeAwg.min} to ${part.accepts.gaugeAwg.max} AWG`,
+    what: () => 'Centre conductor against the pin',
+    lacks: ({ cable, part }) => sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS),
   },
   {
-    what: 'Solid or stranded against the contact',
-    fits: (cable, part) => part.accepts.stranding.includes(cable.stranding),
-    have: (cable) => cable.stranding,
-    need: (part) => part.accepts.stranding.join(' or '),
+    what: () => 'Conductor gauge against the contact',
+    // A larger AWG number is a thinner wire.
+    lacks: ({ cable, part }) =>
+      sized(
+        cable.gaugeAwg,
+        part.accepts.gaugeAwg,
+        ['too thick', 'too thin'],
+        (awg) => `${awg} AWG`,
+      ),
   },
   {
-    what: 'Shield against the connector',
-    fits: (cable, part) => !(part.shielded && cable.shield === 'none'),
-    have: () => 'no shield',
-    need: () => 'a foil or braid for the shell to grip',
+    what: () => 'Solid or stranded against the contact',
+    lacks: ({ cable, part }) =>
+      part.accepts.stranding.includes(cable.stranding)
+        ? null
+        : differs(cable.stranding, part.accepts.stranding.join(' or ')),
+  },
+  {
+    what: () => 'Number of cores against the contacts',
+    lacks: ({ cable, part }) =>
+      sized(
+        cable.cores.length,
+        part.accepts.cores,
+        ['too few', 'too many'],
+        (count) => `${count} cores`,
+      ),
+  },
+  {
+    what: () => 'Pitch of the cores against the grooves',
+    lacks: ({ cable, part }) =>
+      part.accepts.pitchMm === null || cable.pitchMm === part.accepts.pitchMm
+        ? null
+        : differs(
+            cable.pitchMm === null ? 'not a ribbon' : mm(cable.pitchMm),
+            mm(part.accepts.pitchMm),
+          ),
+  },
+  {
+    what: () => 'Impedance against impedance',
+    lacks: ({ cable, part }) =>
+      part.impedanceOhm === null ||
+      cable.impedanceOhm === null ||
+      part.impedanceOhm === cable.impedanceOhm
+        ? null
+        : differs(
+            `${cable.impedanceOhm} ohm`,
+            `${part.impedanceOhm} ohm`,
+            `${Math.abs(part.impedanceOhm - cable.impedanceOhm)} ohm apart`,
+          ),
+  },
+  {
+    what: () => 'Shield against the connector',
+    lacks: ({ cable, part }) =>
+      part.shielded && part.wiring === 'four-pair' && cable.shield === 'none'
+        ? differs('no shield', 'a foil or braid for the shell to grip')
+        : null,
+  },
+];
+
+/** What a place asks of jacket and joint; these hold whatever else would fit. */
+const PLACE_RULES: readonly FitRule[] = [
+  {
+    what: () => 'Jacket against the place',
+    lacks: ({ cable, place }) =>
+      TAKES[place].includes(cable.environment)
+        ? null
+        : differs(`${cable.environment} jacket`, `${TAKES[place].join(' or ')} jacket`),
+  },
+  {
+    what: () => 'Joint against the place',
+    lacks: ({ part, place }) =>
+      part.traits.includes('joint-twist') && (place === 'outdoor' || place === 'burial')
+        ? differs('a twisted joint', 'a soldered, sleeved or gel-filled joint')
+        : null,
   },
 ];
 
 /**
- * Whether a connector takes a cable: every rule that fails, with what is, what is needed and what
- * would fit. Sizes are the catalogue's generic ones until the maker's sheet replaces them.
+ * Whether a connector takes a cable in a place: every rule that fails, with what is, what is needed,
+ * by how much it is off, and what would fit. Sizes are the catalogue's until the maker's sheet
+ * replaces them.
  */
-export function fitProblems(cable: Cable, part: Connector): FitProblem[] {
-  return RULES.filter((rule) => !rule.fits(cable, part)).map((rule) => ({
-    what: rule.what,
-    have: rule.have(cable),
-    need: rule.need(part),
-    suggestion: suggestion(cable, part),
-  }));
+export function fitProblems(pairing: Pairing, catalogue: Catalogue): FitProblem[] {
+  const rules = KIND.lacks(pairing) ? [KIND] : RULES;
+  return [...rules, ...PLACE_RULES].flatMap((rule): FitProblem[] => {
+    const lack = rule.lacks(pairing);
+    return lack
+      ? [{ what: rule.what(pairing), ...lack, suggestion: suggestion(rule, pairing, catalogue) }]
+      : [];
+  });
 }
 
-function suggestion(cable: Cable, part: Connector): string {
-  const fits = (other: Connector, wire: Cable) => RULES.every((rule) => rule.fits(wire, other));
-  const other = CONNECTORS.find((row) => row.family === part.family && fits(row, cable));
+const fits = (pairing: Pairing) =>
+  [KIND, ...RULES, ...PLACE_RULES].every((rule) => rule.lacks(pairing) === null);
+
+function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Catalogue): string {
+  const { cable, part } = pairing;
+  const wires = cables.filter(
+    (row) => row.family === cable.family && fits({ ...pairing, cable: row }),
+  );
+  const wire = wires.find((row) => row.grade === cable.grade) ?? wires[0];
+  // A jacket that the place refuses is not mended by another connector.
+  const parts =
+    PLACE_RULES[0] === rule ? [] : connectors.filter((row) => fits({ ...pairing, part: row }));
+  const other =
+    parts.find((row) => row.family === part.family) ??
+    parts.find((row) => row.gender === part.gender && row.outline === part.outline) ??
+    (wire ? undefined : parts.find((row) => row.gender === part.gender));
   if (other) return `Use “${other.name}”.`;
-  const wire = CABLES.find((row) => row.category === cable.category && fits(part, row));
   return wire
     ? `Use ${wire.name} cable.`
     : 'Nothing in the catalogue joins these: choose another connector family.';

@@ -1,5 +1,6 @@
+import type { Catalogue } from '../catalogue';
 import { factsOf } from './solve-order';
-import type { Operation, OperationKind } from './operation';
+import type { Operation } from './operation';
 import {
   operationsFor,
   planTermination,
@@ -7,6 +8,7 @@ import {
   type TerminationPlan,
   type TerminationTask,
 } from './plan-termination';
+import { cheapestWayBack, type WayBack } from './way-back';
 
 /** What can be ticked: a step, or one check of a stop point ("read-before-crimp/copper-at-tip"). */
 export type TickKey = string;
@@ -15,6 +17,8 @@ export interface LatePart {
   readonly stepId: string;
   readonly part: string;
   readonly sentence: string;
+  /** What costs least to do about it. */
+  readonly wayBack: WayBack;
 }
 
 export interface Progress {
@@ -27,6 +31,8 @@ export interface Progress {
   readonly state: 'does-not-fit' | 'bare' | 'begun' | 'made';
   /** Parts that can't go on any more, since a later step was done without them. */
   readonly late: readonly LatePart[];
+  /** What has been slid on, and whether it has been moved up to its place. */
+  readonly onCable: readonly { readonly part: string; readonly inPlace: boolean }[];
 }
 
 export function tickKeys(step: Pick<Step, 'id' | 'checks'>): TickKey[] {
@@ -34,8 +40,12 @@ export function tickKeys(step: Pick<Step, 'id' | 'checks'>): TickKey[] {
 }
 
 /** Where the work on one end stands, from what has been ticked, in whatever order it was. */
-export function followPlan(task: TerminationTask, ticked: ReadonlySet<TickKey>): Progress {
-  const plan = planTermination(task);
+export function followPlan(
+  task: TerminationTask,
+  ticked: ReadonlySet<TickKey>,
+  catalogue: Catalogue,
+): Progress {
+  const plan = planTermination(task, catalogue);
   const isDone = (step: Pick<Step, 'id' | 'checks'>) =>
     tickKeys(step).every((key) => ticked.has(key));
   const doneSteps = new Set(plan.steps.filter(isDone).map((step) => step.id));
@@ -58,31 +68,53 @@ export function followPlan(task: TerminationTask, ticked: ReadonlySet<TickKey>):
     nextKey: late.length > 0 ? null : nextKey,
     state,
     late,
+    onCable: onCable(plan, doneSteps),
   };
 }
 
-function lateParts(operations: readonly Operation[], doneSteps: ReadonlySet<string>): LatePart[] {
-  const facts = factsOf(operations.filter((operation) => doneSteps.has(operation.id)));
-  return operations
-    .filter((operation) => !doneSteps.has(operation.id))
-    .filter((operation) => operation.blockedBy.some((fact) => facts.has(fact)))
-    .map((operation) => ({
-      stepId: operation.id,
-      part: operation.part ?? operation.id,
-      sentence:
-        `The ${operation.part ?? 'part'} was left off and can’t go on now. ${operation.wayBack ?? ''}`.trim(),
+/** What moves a part that was slid on up to its place. */
+const MOVED_UP: ReadonlySet<Step['operation']> = new Set([
+  'seat',
+  'close',
+  'shrink',
+  'fold',
+  'solder',
+]);
+
+function onCable({ steps }: TerminationPlan, doneSteps: ReadonlySet<string>) {
+  const done = steps.filter(({ id }) => doneSteps.has(id));
+  return done
+    .filter(({ operation }) => operation === 'thread-on')
+    .map(({ part = 'part' }) => ({
+      part,
+      inPlace: done.some((step) => step.part === part && MOVED_UP.has(step.operation)),
     }));
 }
 
-/** The operations that fix a connector on. */
-const FIXING: ReadonlySet<OperationKind> = new Set(['crimp', 'press']);
+function lateParts(operations: readonly Operation[], doneSteps: ReadonlySet<string>): LatePart[] {
+  const done = operations.filter((operation) => doneSteps.has(operation.id));
+  const facts = factsOf(done);
+  return operations
+    .filter((operation) => !doneSteps.has(operation.id))
+    .filter((operation) => operation.blockedBy.some((fact) => facts.has(fact)))
+    .map((operation) => {
+      const wayBack = cheapestWayBack(operation, done);
+      const part = operation.part ?? operation.id;
+      return {
+        stepId: operation.id,
+        part,
+        sentence: `The ${part} was left off and can’t go on now. ${wayBack.sentence}`,
+        wayBack,
+      };
+    });
+}
 
 /** What is ticked when the connector is fixed on. */
 export function fixingKeys({ steps }: TerminationPlan): TickKey[] {
-  return steps.filter((step) => FIXING.has(step.operation)).flatMap(tickKeys);
+  return steps.filter(({ fixes }) => fixes).flatMap(tickKeys);
 }
 
 /** Whether this end's connector is fixed on, so that nothing can be threaded over it. */
 export function isFixed({ plan, doneSteps }: Progress): boolean {
-  return plan.steps.some((step) => FIXING.has(step.operation) && doneSteps.has(step.id));
+  return plan.steps.some(({ fixes, id }) => fixes && doneSteps.has(id));
 }

@@ -1,4 +1,6 @@
+export { planBatch, type BatchEnd, type BatchPlan, type Session } from './batch';
 export { CAUTIONS } from './caution';
+export { fitProblems, type FitProblem } from './fit';
 export {
   fixingKeys,
   followPlan,
@@ -8,9 +10,11 @@ export {
   type Progress,
   type TickKey,
 } from './follow-plan';
-export type { FitProblem } from './fit';
+export { schoolDeparture, schoolsInUse } from './school-use';
 export { toolGaps, type ToolGap } from './tool-gaps';
-export { judgeMeasure, type Measure, type MeasureVerdict } from './measure';
+export { MEASURE_KINDS, judgeMeasure, type Measure, type MeasureVerdict } from './measure';
+export { kitFor, type Kit, type KitRow } from './kit';
+export { paceOf, type Pace, type PacedTick } from './pace';
 export { REMAKE_CAUSES, remakeCauseName, type RemakeCause } from './remake-cause';
 export type { Check, OperationKind, PartId } from './operation';
 export {
@@ -20,3 +24,4 @@ export {
   type TerminationPlan,
   type TerminationTask,
 } from './plan-termination';
+export type { WayBack } from './way-back';

@@ -1,13 +1,12 @@
-import { CONNECTORS, connector } from '../catalogue';
-import { judgeMeasure, measureFor, type MeasureKind } from './measure';
-
-const KINDS: readonly MeasureKind[] = ['strip', 'exposed', 'untwist'];
+import { BUILT_IN, CONNECTORS } from '../catalogue';
+import { MEASURE_KINDS, judgeMeasure, measureFor, type Measure, type MeasureKind } from './measure';
 
 describe('judgeMeasure', () => {
   it('is in tolerance just from the least to the most, for every connector', () => {
     for (const part of CONNECTORS)
-      for (const kind of KINDS) {
+      for (const kind of MEASURE_KINDS) {
         const measure = measureFor(kind, part);
+        if (!measure) continue;
         const { minMm, maxMm } = measure;
         expect(minMm).toBeLessThanOrEqual(maxMm);
         for (const mm of [minMm, (minMm + maxMm) / 2, maxMm])
@@ -23,15 +22,19 @@ describe('judgeMeasure', () => {
   });
 
   it('says by how much, and whether to recut or go on', () => {
-    const plug = connector('plug-8p8c');
-    const told = (kind: MeasureKind, mm: number) =>
-      judgeMeasure(measureFor(kind, plug), mm).sentence;
+    const [plug, jack, bnc] = ['plug-8p8c', 'keystone-punch-down', 'bnc-crimp-50-rg-58'].map((id) =>
+      BUILT_IN.connector(id),
+    );
+    const told = (kind: MeasureKind, mm: number, part = plug) =>
+      judgeMeasure(measureFor(kind, part as never) as Measure, mm).sentence;
     expect(told('exposed', 13)).toBe('In tolerance: go on.');
     expect(told('exposed', 15.5)).toContain('Trim 1.5 mm more off');
     expect(told('exposed', 10)).toContain('begin this end again');
-    expect(told('strip', 20)).toContain('strip 5 mm more');
-    expect(told('strip', 38)).toContain('go on');
-    expect(told('untwist', 14)).toContain('1 mm too much');
+    expect(told('jacket', 20)).toContain('strip 5 mm more');
+    expect(told('jacket', 38)).toContain('go on');
+    expect(told('untwist', 14, jack)).toContain('1 mm too much');
+    expect(told('dielectric', 5, bnc)).toContain('0.5 mm too long');
+    expect(told('braid', 8, bnc)).toContain('trim the braid 0.5 mm more');
   });
 
   it('does not trip over the last digit of a sum', () => {

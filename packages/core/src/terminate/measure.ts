@@ -1,6 +1,14 @@
-import type { Connector } from '../catalogue';
+import type { Connector, CutLayer } from '../catalogue';
 
-export type MeasureKind = 'strip' | 'exposed' | 'untwist';
+export const MEASURE_KINDS = [
+  'jacket',
+  'exposed',
+  'untwist',
+  'braid',
+  'dielectric',
+  'insulation',
+] as const;
+export type MeasureKind = (typeof MEASURE_KINDS)[number];
 
 /** A length that a step can be held against, mm; generic until the part's sheet is at hand. */
 export interface Measure {
@@ -19,42 +27,69 @@ export interface MeasureVerdict {
 
 interface Row {
   readonly what: string;
-  readonly range: (cuts: Connector['cuts']) => { readonly minMm: number; readonly maxMm: number };
   /** What to do when it is outside, by how much. */
   readonly over: (off: string) => string;
   readonly under: (off: string) => string;
 }
 
-const around = (mm: number, toleranceMm: number) => ({
-  minMm: mm - toleranceMm,
-  maxMm: mm + toleranceMm,
-});
+const again = (off: string) => `${off} too long: cut the end back square and strip again.`;
 
 const MEASURES: Readonly<Record<MeasureKind, Row>> = {
-  strip: {
+  jacket: {
     what: 'Jacket stripped, from the cable’s end',
-    range: ({ stripMm, stripToleranceMm }) => around(stripMm, stripToleranceMm),
-    over: (off) => `${off} too long: go on, the ends are cut to length later.`,
+    over: (off) => `${off} too long: go on if the ends are cut to length later, else begin again.`,
     under: (off) => `${off} too short: strip ${off} more.`,
   },
   exposed: {
     what: 'Conductors, from the jacket to their tips',
-    range: ({ exposedMm, exposedToleranceMm }) => around(exposedMm, exposedToleranceMm),
     over: (off) => `${off} too long: the jacket would stay short of the bar. Trim ${off} more off.`,
     under: (off) =>
       `${off} too short: they would not reach the nose. Cut back to the jacket and begin this end again.`,
   },
   untwist: {
     what: 'The longest untwist at a slot',
-    range: ({ exposedMm }) => ({ minMm: 0, maxMm: exposedMm }),
     over: (off) => `${off} too much: lay that pair again, twisted nearer to its slot.`,
     under: () => '',
   },
+  braid: {
+    what: 'From the cable’s end to the braid’s edge',
+    over: (off) => `${off} too long: the ferrule would hold too little braid. Cut the end back.`,
+    under: (off) => `${off} too short: trim the braid ${off} more, or it comes out of the ferrule.`,
+  },
+  dielectric: {
+    what: 'Centre conductor, from the dielectric to its tip',
+    over: again,
+    under: (off) =>
+      `${off} too short: the pin would not be filled. Take ${off} more of the dielectric off.`,
+  },
+  insulation: {
+    what: 'Bare core, from the insulation to its tip',
+    over: (off) => `${off} too long: trim the tip by ${off}.`,
+    under: (off) => `${off} too short: strip ${off} more.`,
+  },
 };
 
-export function measureFor(kind: MeasureKind, { cuts }: Connector): Measure {
-  const { what, range } = MEASURES[kind];
-  return { kind, what, ...range(cuts) };
+/** What a step is measured against on this connector; null where its sheet asks for nothing. */
+export function measureFor(kind: MeasureKind, part: Connector): Measure | null {
+  const { what } = MEASURES[kind];
+  const around = (mm: number, toleranceMm: number): Measure => ({
+    kind,
+    what,
+    minMm: Math.max(0, mm - toleranceMm),
+    maxMm: mm + toleranceMm,
+  });
+  if (kind === 'untwist')
+    return part.untwistMm === null ? null : { kind, what, minMm: 0, maxMm: part.untwistMm };
+  if (kind === 'exposed') {
+    const [jacket, tips] = [cutAt(part, 'jacket'), cutAt(part, 'conductors')];
+    return jacket && tips ? around(jacket.fromDatumMm, tips.toleranceMm) : null;
+  }
+  const cut = cutAt(part, kind);
+  return cut ? around(cut.fromEndMm, cut.toleranceMm) : null;
+}
+
+export function cutAt(part: Connector, layer: CutLayer) {
+  return part.cuts.find((cut) => cut.layer === layer);
 }
 
 /** Whether a measured length is in tolerance, by how much it is out, and whether to recut or go on. */

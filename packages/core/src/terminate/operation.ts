@@ -1,4 +1,3 @@
-import type { CablePart } from '../catalogue';
 import type { MeasureKind } from './measure';
 
 /** What has become true of an end, by the operations done on it. */
@@ -13,25 +12,60 @@ export type OperationKind =
   | 'order'
   | 'trim'
   | 'insert'
+  | 'seat'
   | 'check'
   | 'crimp'
+  | 'compress'
+  | 'screw'
   | 'press'
+  | 'tin'
+  | 'solder'
+  | 'twist'
+  | 'shrink'
+  | 'wrap'
+  | 'fill'
+  | 'mark'
   | 'close'
   | 'label'
   | 'clean'
   | 'shape'
   | 'tie';
 
-export type PartId = 'boot' | 'plug' | 'jack' | 'lid' | 'cap' | 'hood' | 'tie' | 'label';
-
-/** What decides which operations an end takes. */
-export type Condition =
+export type PartId =
   | 'boot'
-  /** The connector has a shell that the cable's shield joins. */
-  | 'shell'
-  | 'shield-unused'
-  | 'thick-jacket'
-  | CablePart;
+  | 'plug'
+  | 'jack'
+  | 'lid'
+  | 'cap'
+  | 'hood'
+  | 'tie'
+  | 'label'
+  | 'ferrule'
+  | 'shrink'
+  | 'pin'
+  | 'body'
+  | 'connector'
+  | 'socket'
+  | 'block'
+  | 'relief'
+  | 'backshell'
+  | 'sleeves'
+  | 'contacts'
+  | 'housing'
+  | 'joint'
+  | 'lamps'
+  | 'battery'
+  | 'tape';
+
+export type Layer =
+  'jacket' | 'foil' | 'braid' | 'dielectric' | 'insulation' | 'pairs' | 'conductors';
+
+/**
+ * What decides which operations an end takes: what the cable holds ("foil", "cable:coax"), what the
+ * connector does with it ("shell", "boot", its traits), the schools ("pin-soldered") and the place
+ * ("outdoor").
+ */
+export type Condition = string;
 
 export interface Check {
   readonly id: string;
@@ -46,7 +80,7 @@ export interface Operation {
   readonly id: string;
   readonly kind: OperationKind;
   readonly part?: PartId;
-  readonly layer?: 'jacket' | 'foil' | 'pairs' | 'conductors';
+  readonly layer?: Layer;
   /** Only for ends where all of these hold; always, if empty. */
   readonly only: readonly Condition[];
   /** A fact that no operation of this end makes is taken as given: no foil, nothing to fold. */
@@ -55,7 +89,9 @@ export interface Operation {
   /** Facts after which it can't be done any more. */
   readonly blockedBy: readonly Fact[];
   readonly irreversible: boolean;
-  /** What to do, in one or two short sentences; {scheme}, {strip} and {exposed} are filled in. */
+  /** Whether the connector is fixed on by it: parts can't pass any more, an old test doesn't count. */
+  readonly fixes: boolean;
+  /** What to do, in one or two short sentences; {scheme}, {strip}, {die} and others are filled in. */
   readonly instruction: string;
   readonly why: string;
   readonly checks: readonly Check[];
@@ -63,8 +99,28 @@ export interface Operation {
   readonly seconds: number;
   /** A length that can be measured when it is done. */
   readonly measures?: MeasureKind;
-  /** 0 is the outermost layer: the preference is to work from the outside in. */
+  /** 0 is the outermost layer, -1 what goes over the whole cable: the preference is to work from the outside in. */
   readonly depth: number;
   /** How to go on if it was left out until it was too late. */
   readonly wayBack?: string;
 }
+
+type Row = Pick<Operation, 'id' | 'kind' | 'instruction' | 'why' | 'seconds' | 'depth'> &
+  Partial<Operation>;
+
+/** An operation that makes the fact of its own name, and is plain in all that is not said. */
+export const operation = (row: Row): Operation => ({
+  only: [],
+  needs: [],
+  makes: [row.id],
+  blockedBy: [],
+  irreversible: false,
+  fixes: false,
+  checks: [],
+  tools: [],
+  ...row,
+});
+
+/** A check of a stop point, from its id and its words. */
+export const checks = (rows: Readonly<Record<string, string>>): Check[] =>
+  Object.entries(rows).map(([id, text]) => ({ id, text }));

@@ -1,38 +1,53 @@
 import {
-  cable as cableRow,
-  connector as connectorRow,
+  conductor,
   scheme as schemeRow,
   type Cable,
-  type CableId,
+  type Catalogue,
   type Connector,
-  type ConnectorId,
+  type CutSize,
+  type Jacket,
   type SchemeId,
+  type Schools,
 } from '../catalogue';
+import { formatMm, type UnitSystem } from '../units';
 import { cautionsFor } from './caution';
+import { conditionsOf, layOut, situationOf } from './conditions';
 import { fitProblems, type FitProblem } from './fit';
-import { measureFor, type Measure } from './measure';
-import type { Condition, Operation } from './operation';
+import { cutAt, measureFor, type Measure } from './measure';
+import type { Operation } from './operation';
 import { OPERATIONS } from './operations';
 import { factsOf, solveOrder } from './solve-order';
+import { toolGaps } from './tool-gaps';
+import { whyNow } from './why-now';
 
 export interface TerminationTask {
-  readonly cable: CableId;
-  readonly connector: ConnectorId;
+  readonly cable: Cable;
+  readonly connector: Connector;
   readonly scheme: SchemeId;
   readonly otherEnd: 'bare' | 'made';
+  readonly schools?: Schools;
+  /** The harshest place that the cable passes; indoor if not said. */
+  readonly environment?: Jacket;
+  /** Whether this end's shield is left open, since the other end's is bonded. */
+  readonly shieldFloats?: boolean;
+  /** The tools at hand; all that are needed if not said. */
+  readonly tools?: readonly string[];
+  readonly units?: UnitSystem;
 }
 
-export interface Cut {
-  readonly layer: 'jacket' | 'conductors';
-  readonly fromEndMm: number;
-  /** From the finished conductor tips. */
-  readonly fromDatumMm: number;
-  readonly toleranceMm: number;
-}
+export type Cut = CutSize;
 
 export interface Step extends Pick<
   Operation,
-  'id' | 'part' | 'layer' | 'instruction' | 'irreversible' | 'checks' | 'tools' | 'seconds'
+  | 'id'
+  | 'part'
+  | 'layer'
+  | 'instruction'
+  | 'irreversible'
+  | 'fixes'
+  | 'checks'
+  | 'tools'
+  | 'seconds'
 > {
   readonly operation: Operation['kind'];
   readonly why: string;
@@ -48,65 +63,116 @@ export interface TerminationPlan {
   readonly steps: readonly Step[];
 }
 
-const remembered = new Map<string, TerminationPlan>();
-const REMEMBERED_LIMIT = 1000;
+const remembered = new WeakMap<Catalogue, Map<string, TerminationPlan>>();
+const REMEMBERED_LIMIT = 2000;
 
 /**
  * How to make one end: does it fit, the cuts, the parts and tools, and the steps in an order that
  * works, each with its reason. A combination that can't be made has problems and no steps.
  *
- * Thousands of links take a few dozen tasks, so the plan of each task is remembered.
+ * Thousands of links take a few dozen tasks, so the plan of each task is remembered with its catalogue.
  */
-export function planTermination(task: TerminationTask): TerminationPlan {
-  const key = [task.cable, task.connector, task.scheme, task.otherEnd].join();
-  const known = remembered.get(key);
-  if (known) return known;
-  const plan = makePlan(task);
-  if (remembered.size >= REMEMBERED_LIMIT) remembered.clear();
-  remembered.set(key, plan);
+export function planTermination(task: TerminationTask, catalogue: Catalogue): TerminationPlan {
+  const known = remembered.get(catalogue) ?? new Map<string, TerminationPlan>();
+  remembered.set(catalogue, known);
+  const isNamed =
+    catalogue.findCable(task.cable.id) === task.cable &&
+    catalogue.findConnector(task.connector.id) === task.connector;
+  if (!isNamed) return makePlan(task, catalogue);
+  const key = JSON.stringify({ ...task, cable: task.cable.id, connector: task.connector.id });
+  const found = known.get(key);
+  if (found) return found;
+  const plan = makePlan(task, catalogue);
+  if (known.size >= REMEMBERED_LIMIT) known.clear();
+  known.set(key, plan);
   return plan;
 }
 
-function makePlan(task: TerminationTask): TerminationPlan {
-  const cable = cableRow(task.cable);
-  const part = connectorRow(task.connector);
-  const problems = fitProblems(cable, part);
-  const order = problems.length === 0 ? solveOrder(operationsFor(task)) : null;
-  if (!order) return { fit: { ok: false, problems }, parts: [], tools: [], cuts: [], steps: [] };
-  const fill = filler(task, part);
-  const steps = order.map((operation): Step => ({
+const refused = (problems: readonly FitProblem[]): TerminationPlan => ({
+  fit: { ok: false, problems },
+  parts: [],
+  tools: [],
+  cuts: [],
+  steps: [],
+});
+
+function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan {
+  const { cable, connector } = task;
+  const place = task.environment ?? 'indoor';
+  const problems = fitProblems({ cable, part: connector, place }, catalogue);
+  if (problems.length > 0) return refused(problems);
+  const order = solveOrder(operationsFor(task));
+  if (!order) throw new Error(`No order makes ${connector.id} on ${cable.id}`);
+  const fill = filler(task);
+  const steps = order.map((operation, index): Step => ({
     id: operation.id,
     operation: operation.kind,
     part: operation.part,
     layer: operation.layer,
     instruction: fill(operation.instruction),
-    why: [operation.why, whyNow(operation, order)].filter(Boolean).join(' '),
+    why: [operation.why, whyNow(operation, order.slice(index + 1), task.otherEnd)]
+      .filter(Boolean)
+      .join(' '),
     irreversible: operation.irreversible,
+    fixes: operation.fixes,
     checks: operation.checks.map((check) => ({ id: check.id, text: fill(check.text) })),
-    tools: operation.tools,
-    cautions: cautionsFor(operation, cable).map((row) => row.sentence),
+    tools: operation.tools.map(fill),
+    cautions: cautionsFor(operation, cable, connector, place).map((row) => row.sentence),
     seconds: operation.seconds,
-    measure: operation.measures ? measureFor(operation.measures, part) : null,
+    measure: operation.measures ? measureFor(operation.measures, connector) : null,
   }));
-  const partNames = order.flatMap((operation) => operation.part ?? []);
-  return {
-    fit: { ok: true, problems: [] },
-    parts: [...new Set(partNames)],
-    tools: [...new Set(order.flatMap((operation) => operation.tools))],
-    cuts: cutsFor(part),
-    steps,
-  };
+  return withTools(
+    {
+      fit: { ok: true, problems: [] },
+      parts: [...new Set(order.flatMap((operation) => operation.part ?? []))],
+      tools: [...new Set(steps.flatMap((step) => step.tools))],
+      cuts: connector.cuts,
+      steps,
+    },
+    task.tools,
+  );
 }
 
-/** A jacket thicker than this is squeezed oval before it enters a plug. Generic, mm. */
-const THICK_JACKET_MM = 7;
+/** The plan with the tools at hand: other tools where they do, refused where nothing does. */
+function withTools(plan: TerminationPlan, tools: readonly string[] | undefined): TerminationPlan {
+  if (!tools) return plan;
+  const gaps = toolGaps(plan.steps, (tool) => tools.includes(tool));
+  const stops = gaps.filter(({ canGoOn }) => !canGoOn);
+  if (stops.length > 0)
+    return refused(
+      stops.map(({ tool, sentence }) => ({
+        what: tool.startsWith('hex die') ? 'Die against the ferrule' : 'Tool for the work',
+        have: tool.startsWith('hex die') ? diesAmong(tools) : 'not at hand',
+        need: tool,
+        off: '',
+        suggestion: sentence,
+      })),
+    );
+  const steps = plan.steps.map((step): Step => {
+    const own = gaps.filter(({ stepIds }) => stepIds.includes(step.id));
+    if (own.length === 0) return step;
+    const replaced = new Map(own.map(({ tool, instead }) => [tool, instead]));
+    return {
+      ...step,
+      instruction: [step.instruction, ...own.map(({ sentence }) => sentence)].join(' '),
+      tools: step.tools.flatMap((tool) => {
+        const instead = replaced.get(tool);
+        return instead === undefined ? [tool] : instead === null ? [] : [instead];
+      }),
+    };
+  });
+  return { ...plan, steps, tools: [...new Set(steps.flatMap((step) => step.tools))] };
+}
+
+function diesAmong(tools: readonly string[]): string {
+  const dies = tools.filter((tool) => tool.startsWith('hex die'));
+  return dies.length > 0 ? dies.join(', ') : 'no hex die at hand';
+}
 
 /** The operations that this end takes, in no order. */
 export function operationsFor(task: TerminationTask): Operation[] {
-  const cable = cableRow(task.cable);
-  const part = connectorRow(task.connector);
-  const holds = conditionsOf(cable, part);
-  const chosen = OPERATIONS[part.family].filter((operation) =>
+  const holds = conditionsOf(situationOf(task));
+  const chosen = OPERATIONS[task.connector.family].filter((operation) =>
     operation.only.every((condition) => holds.has(condition)),
   );
   const made = factsOf(chosen);
@@ -119,58 +185,54 @@ export function operationsFor(task: TerminationTask): Operation[] {
   }));
 }
 
-function conditionsOf(cable: Cable, part: Connector): Set<Condition> {
-  const shield: Condition[] =
-    cable.shield === 'none' ? [] : [part.shielded ? 'shell' : 'shield-unused'];
-  const plug: Condition[] =
-    part.gender === 'plug'
-      ? ['boot', ...(cable.jacketMm >= THICK_JACKET_MM ? (['thick-jacket'] as const) : [])]
-      : [];
-  return new Set([...cable.parts, ...shield, ...plug]);
-}
+/** More cores than this are read off the drawing. */
+const SAID_CORES = 10;
 
-/** The constraint that puts an operation where it is, in words. */
-function whyNow(operation: Operation, order: readonly Operation[]): string {
-  const blocker = order.find((other) =>
-    other.makes.some((fact) => operation.blockedBy.includes(fact)),
-  );
-  if (blocker) return `After “${title(blocker)}” it can’t go on any more.`;
-  return '';
-}
-
-/** The first sentence of an operation's instruction. */
-function title(operation: Operation): string {
-  return (operation.instruction.split(/[.,]/)[0] ?? '').trim();
-}
-
-function cutsFor(part: Connector): Cut[] {
-  const { stripMm, stripToleranceMm, exposedMm, exposedToleranceMm, trimmedFirst } = part.cuts;
-  const jacket: Cut = {
-    layer: 'jacket',
-    fromEndMm: stripMm,
-    fromDatumMm: exposedMm,
-    toleranceMm: stripToleranceMm,
+function filler(task: TerminationTask): (text: string) => string {
+  const { cable, connector, scheme } = task;
+  const { used, unused } = layOut(situationOf(task));
+  const size = (mm: number) => formatMm(mm, task.units ?? 'metric');
+  const at = (layer: CutSize['layer']) => {
+    const cut = cutAt(connector, layer);
+    return cut ? `${size(cut.fromEndMm)} ± ${size(cut.toleranceMm)}` : '';
   };
-  if (!trimmedFirst) return [jacket];
-  return [
-    jacket,
-    {
-      layer: 'conductors',
-      fromEndMm: stripMm - exposedMm,
-      fromDatumMm: 0,
-      toleranceMm: exposedToleranceMm,
-    },
-  ];
-}
-
-function filler(task: TerminationTask, part: Connector): (text: string) => string {
-  const { exposedMm, exposedToleranceMm, stripMm } = part.cuts;
+  const [jacket, tips] = [cutAt(connector, 'jacket'), cutAt(connector, 'conductors')];
+  const exposed = tips
+    ? `${size(jacket?.fromDatumMm ?? 0)} ± ${size(tips.toleranceMm)}`
+    : size(connector.untwistMm ?? jacket?.fromDatumMm ?? 0);
+  const list =
+    connector.wiring === 'four-pair'
+      ? schemeRow(scheme).conductors.join(', ')
+      : used.length > SAID_CORES
+        ? 'as the drawing shows'
+        : used
+            .map(({ contact, core }) =>
+              connector.wiring === 'colour' ? nameOf(core) : `${contact} ${nameOf(core)}`,
+            )
+            .join(', ');
   const values: Readonly<Record<string, string>> = {
-    scheme: task.scheme,
-    order: schemeRow(task.scheme).conductors.join(', '),
-    strip: `${stripMm} mm`,
-    exposed:
-      exposedToleranceMm > 0 ? `${exposedMm} mm ± ${exposedToleranceMm} mm` : `${exposedMm} mm`,
+    scheme,
+    order: list,
+    unused: unused.map(({ id }) => nameOf(id)).join(', '),
+    strip: size(jacket?.fromEndMm ?? 0),
+    exposed,
+    jacketCut: at('jacket'),
+    braidCut: at('braid'),
+    dielectricCut: at('dielectric'),
+    tip: at('insulation'),
+    die:
+      connector.dieMm === null
+        ? ''
+        : `${connector.dieMm} mm (${formatMm(connector.dieMm, 'imperial', 3)})`,
+    gauge: `${cable.gaugeAwg} AWG`,
+    count: String(cable.cores.length),
+    first: used[0]?.contact ?? '1',
+    firstCore: nameOf(cable.cores[0]?.id ?? ''),
+    second: connector.contacts[1] ?? '',
   };
   return (text) => text.replace(/\{(\w+)\}/g, (_, key: string) => values[key] ?? '');
+}
+
+function nameOf(core: string | null): string {
+  return conductor(core ?? '').name;
 }

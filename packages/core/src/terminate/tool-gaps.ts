@@ -1,5 +1,3 @@
-import type { Step, TerminationPlan } from './plan-termination';
-
 /** A tool that is not at hand, for steps that ask for it. */
 export interface ToolGap {
   readonly tool: string;
@@ -7,97 +5,179 @@ export interface ToolGap {
   /** False: these steps can't be done without it, and nothing before them should be cut. */
   readonly canGoOn: boolean;
   readonly sentence: string;
+  /** What does it instead; null where a bare hand does. */
+  readonly instead: string | null;
 }
 
 interface Lack {
+  readonly tool: RegExp;
   /** What does it instead; each is used only if it is at hand itself. Null is a bare hand. */
   readonly instead: readonly { readonly tool: string | null; readonly how: string }[];
-  readonly otherwise: string;
+  readonly otherwise?: string;
 }
 
 const NOTHING = 'Nothing replaces it: fetch one before you cut anything.';
 
 /** What to do without a tool. A tool that has no row here can't be replaced. */
-const LACKS: Readonly<Record<string, Lack>> = {
-  'jacket stripper': {
+const LACKS: readonly Lack[] = [
+  {
+    tool: /^jacket stripper$/,
     instead: [
       {
         tool: 'side cutter',
         how: 'Open the jacket at its end with the side cutter, pull the rip cord back, and cut the jacket off.',
       },
     ],
-    otherwise: NOTHING,
   },
-  'flush cutter': {
+  {
+    tool: /^flush cutter$/,
     instead: [
       {
         tool: 'side cutter',
         how: 'Use the side cutter, its flat side to the part that stays; look at every end, they come out pointed.',
       },
     ],
-    otherwise: NOTHING,
   },
-  'side cutter': {
+  {
+    tool: /^side cutter$/,
     instead: [
       {
         tool: 'flush cutter',
         how: 'Use the flush cutter for pairs and ties; spare its edge from drain wire.',
       },
     ],
-    otherwise: NOTHING,
   },
-  'pass-through crimper': {
+  {
+    tool: /^cable cutter$/,
+    instead: [
+      {
+        tool: 'side cutter',
+        how: 'Cut it long with the side cutter, then trim it square and round it with two fingers.',
+      },
+    ],
+  },
+  {
+    tool: /^coax stripper$/,
+    instead: [
+      {
+        tool: 'knife',
+        how: 'Roll the cable under a still blade, as deep as the layer and no deeper; look for nicks twice.',
+      },
+    ],
+  },
+  {
+    tool: /^pass-through crimper$/,
     instead: [
       {
         tool: 'modular crimper',
         how: 'Crimp with the modular crimper, which has no blade: trim what stands out of the nose in the next step.',
       },
     ],
-    otherwise: NOTHING,
   },
-  'punch-down tool': {
+  {
+    tool: /^hex die/,
+    instead: [],
+    otherwise:
+      'Nothing replaces it: another size crushes the dielectric or holds nothing. Stop here, before the first cut, and fetch the die that the connector’s sheet names.',
+  },
+  {
+    tool: /^pin crimp die$/,
+    instead: [
+      {
+        tool: 'soldering iron',
+        how: 'Solder the pin instead, if its sheet allows it: through its window, with rosin-cored solder, none on the outside.',
+      },
+    ],
+  },
+  {
+    tool: /^compression tool$/,
+    instead: [],
+    otherwise:
+      'Nothing replaces it: pliers press one side only. Fetch it, with the head for this connector, before you cut anything.',
+  },
+  {
+    tool: /^(punch-down|block punch) tool$/,
     instead: [],
     otherwise:
       'Nothing replaces it: a screwdriver widens the slots for good. Fetch one before you cut anything.',
   },
-  'parallel pliers': {
+  {
+    tool: /^insertion tool$/,
+    instead: [],
+    otherwise:
+      'Nothing replaces it: a screwdriver opens the slot for good. Fetch one before you cut anything.',
+  },
+  {
+    tool: /^parallel pliers$/,
     instead: [
       {
         tool: null,
-        how: 'Press the lid with both thumbs against a firm edge, square, if its sheet allows it.',
+        how: 'Press with both thumbs against a firm edge, square, if the part’s sheet allows it.',
       },
     ],
-    otherwise: NOTHING,
   },
-  cloth: {
-    instead: [{ tool: null, how: 'Any rag that sheds no lint will do.' }],
-    otherwise: NOTHING,
+  {
+    tool: /^flat pliers$/,
+    instead: [
+      { tool: null, how: 'Do it with thumb and finger, slowly, and look that it is even.' },
+    ],
   },
-  'label printer': {
+  {
+    tool: /^wire stripper$/,
+    instead: [
+      {
+        tool: 'knife',
+        how: 'Pull the core along a still blade, lightly, all round; look for nicks.',
+      },
+    ],
+  },
+  {
+    tool: /^ribbon press$/,
+    instead: [
+      {
+        tool: 'bench vice',
+        how: 'Press it in a bench vice with smooth jaws, straight and slowly, a flat bar on each side.',
+      },
+    ],
+  },
+  { tool: /^cloth$/, instead: [{ tool: null, how: 'Any rag that sheds no lint will do.' }] },
+  {
+    tool: /^label printer$/,
     instead: [{ tool: null, how: 'Write a wrap-around label by hand, and print it later.' }],
-    otherwise: NOTHING,
   },
-};
+];
+
+interface ToolStep {
+  readonly id: string;
+  readonly tools: readonly string[];
+}
 
 /**
  * What is missing for the steps that are left, and whether there is a way round it. Those without a way
  * round come first.
+ *
+ * @param has whether a tool is at hand.
  */
-export function toolGaps(
-  plan: TerminationPlan,
-  missing: ReadonlySet<string>,
-  isLeft: (step: Step) => boolean = () => true,
+export function toolGaps<T extends ToolStep>(
+  steps: readonly T[],
+  has: (tool: string) => boolean,
+  isLeft: (step: T) => boolean = () => true,
 ): ToolGap[] {
-  const left = plan.steps.filter(isLeft);
-  const gaps = plan.tools
-    .filter((tool) => missing.has(tool))
-    .flatMap((tool): ToolGap[] => {
-      const stepIds = left.filter((step) => step.tools.includes(tool)).map(({ id }) => id);
-      if (stepIds.length === 0) return [];
-      const lack = LACKS[tool];
-      const way = lack?.instead.find((row) => row.tool === null || !missing.has(row.tool));
+  const left = steps.filter(isLeft);
+  const wanted = [...new Set(left.flatMap((step) => step.tools))];
+  const gaps = wanted
+    .filter((tool) => !has(tool))
+    .map((tool): ToolGap => {
+      const lack = LACKS.find((row) => row.tool.test(tool));
+      const way = lack?.instead.find((row) => row.tool === null || has(row.tool));
       const what = way?.how ?? lack?.otherwise ?? NOTHING;
-      return [{ tool, stepIds, canGoOn: way !== undefined, sentence: `No ${tool}. ${what}` }];
+      return {
+        tool,
+        stepIds: left.filter((step) => step.tools.includes(tool)).map(({ id }) => id),
+        canGoOn: way !== undefined,
+        sentence: `No ${tool}. ${what}`,
+        instead: way?.tool ?? null,
+      };
     });
   return gaps.sort((a, b) => Number(a.canGoOn) - Number(b.canGoOn));
 }

@@ -1,3 +1,4 @@
 export { formatLength, type UnitSystem } from './format-length';
+export { formatMm } from './format-mm';
 export { METRES_PER, type LengthUnit } from './length-unit';
 export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';

@@ -1,6 +1,7 @@
 import { WIRE_CONTACTS, type Contact } from '../catalogue';
+import { turnedContact, wireContacts, type Wiring } from '../link';
 import type { WiringExplanation } from './explain-wiring';
-import { flipped, type WireMap } from './wiring-distance';
+import { wiresOf } from './wiring-distance';
 
 export const ARRANGEMENTS = [
   'straight',
@@ -13,32 +14,40 @@ export const ARRANGEMENTS = [
 
 export type Arrangement = (typeof ARRANGEMENTS)[number];
 
-const swaps = (...pairs: readonly string[]): WireMap => {
-  const map = new Map<Contact, Contact>(WIRE_CONTACTS.map((contact) => [contact, contact]));
-  for (const pair of pairs) {
-    const [a, b] = [...pair] as [Contact, Contact];
-    map.set(a, b).set(b, a);
-  }
-  return map;
+type Exchange = (contact: Contact) => Contact;
+
+const exchange = (...pairs: readonly string[]): Exchange => {
+  const map = new Map(
+    pairs.flatMap(([a = '', b = '']) => [
+      [a, b],
+      [b, a],
+    ]),
+  );
+  return (contact) => map.get(contact) ?? contact;
 };
 
 /**
- * Named contact maps. The crossover exchanges the pairs on 1-2 and 3-6 (ISO/IEC/IEEE 8802-3,
- * 10BASE-T and 100BASE-TX MDI and MDI-X); the full one exchanges 4-5 and 7-8 too (1000BASE-T
- * MDI-X); a rollover joins n to 9 - n.
+ * Named orders of eight contacts. The crossover exchanges the pairs on 1-2 and 3-6 (ISO/IEC/IEEE
+ * 8802-3, 10BASE-T and 100BASE-TX MDI and MDI-X); the full one exchanges 4-5 and 7-8 too (1000BASE-T
+ * MDI-X).
  */
-const NAMED: readonly [Arrangement, WireMap][] = [
-  ['straight', swaps()],
-  ['crossover', swaps('13', '26')],
-  ['full-crossover', swaps('13', '26', '47', '58')],
-  ['rollover', new Map(WIRE_CONTACTS.map((contact) => [contact, flipped(contact)]))],
+const CROSSOVERS: readonly [Arrangement, Exchange][] = [
+  ['crossover', exchange('13', '26')],
+  ['full-crossover', exchange('13', '26', '47', '58')],
 ];
 
 /** The name of the whole link's order, by the conductors that the reading shows. */
-export function arrangementOf({ map, intact }: WiringExplanation): Arrangement {
-  if (!WIRE_CONTACTS.some((contact) => intact.has(contact))) return 'none';
-  const found = NAMED.find(([, named]) =>
-    WIRE_CONTACTS.every((contact) => map.get(contact) === named.get(contact)),
+export function arrangementOf({ map, intact }: WiringExplanation, wiring: Wiring): Arrangement {
+  const wires = wiresOf(map);
+  if (!wires.some((contact) => intact.has(contact))) return 'none';
+  const isMap = (named: Exchange) => wires.every((contact) => map.get(contact) === named(contact));
+  const eight = [wiring.near, wiring.far].every(
+    (end) => wireContacts(end).join() === WIRE_CONTACTS.join(),
   );
-  return found?.[0] ?? 'irregular';
+  const named: readonly [Arrangement, Exchange][] = [
+    ['straight', (contact) => contact],
+    ...(eight ? CROSSOVERS : []),
+    ['rollover', (contact) => turnedContact(wiring.far, contact)],
+  ];
+  return named.find(([, order]) => isMap(order))?.[0] ?? 'irregular';
 }

@@ -1,5 +1,5 @@
-import { conductor, conductorAt, type Contact } from '../catalogue';
-import type { End, Wiring } from '../link';
+import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
+import { coreAt, pairsOf, type End, type Wiring } from '../link';
 import type { Fault, FaultKind } from './fault';
 
 export interface Action {
@@ -65,7 +65,7 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
       mixedSchemes(fault, wiring)
         ? {
             end: 'either',
-            sentence: `Read the colours at both ends. Remake the end that does not follow ${wiring.scheme.near}.`,
+            sentence: `Read the colours at both ends. Remake the end that does not follow ${wiring.near.rule}.`,
           }
         : remake(fault, wiring),
   },
@@ -91,16 +91,16 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
   },
   'split-pair': {
     title: 'Split pair',
-    sentence: (fault) =>
+    sentence: (fault, wiring) =>
       fault.pairs.length === 1
         ? `Pair ${fault.pairs.join()} (contacts ${fault.near.join('-')}) is split: its two conductors are not twisted together. Another pair must be split with it.`
-        : `Pairs ${list(fault.pairs.map(String))} are split: every contact reaches its number, but the conductors on ${list(pairContacts(fault))} are not twisted together.`,
-    action: (_, { scheme }) => ({
+        : `Pairs ${list(fault.pairs.map(String))} are split: every contact reaches its number, but the conductors on ${list(pairContacts(fault, wiring))} are not twisted together.`,
+    action: (_, { near, far }) => ({
       end: 'either',
       sentence:
-        scheme.near === scheme.far
-          ? `Remake both ends to ${scheme.near}, colour by colour: the same slip was made at both.`
-          : `Remake the near end to ${scheme.near} and the far end to ${scheme.far}, colour by colour.`,
+        near.rule === far.rule
+          ? `Remake both ends to ${near.rule}, colour by colour: the same slip was made at both.`
+          : `Remake the near end to ${near.rule} and the far end to ${far.rule}, colour by colour.`,
     }),
   },
   'shield-open': {
@@ -133,8 +133,9 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
 
 /** "white-green (3)", or "the shield". */
 export function named(contact: Contact, end: End, wiring: Wiring): string {
-  const wire = conductorAt(wiring.scheme[end], contact);
-  return wire ? `${conductor(wire).name} (${contact})` : 'the shield';
+  if (contact === SHELL) return 'the shield';
+  const core = coreAt(wiring[end], contact);
+  return core ? `${conductor(core).name} (${contact})` : `contact ${contact}`;
 }
 
 /** "a", "a and b", "a, b and c". */
@@ -149,13 +150,10 @@ export function capital(text: string): string {
 }
 
 function remake(fault: Fault, wiring: Wiring): Action {
-  const { near, far } = wiring.scheme;
-  const clue = fault.near
-    .map((contact, index) => {
-      const wire = conductorAt(near, contact);
-      return wire ? `${conductor(wire).name} on ${fault.far[index] ?? ''}` : '';
-    })
-    .filter(Boolean);
+  const [near, far] = [wiring.near.rule, wiring.far.rule];
+  const clue = fault.near.map(
+    (contact, index) => `${nameOf(contact, wiring)} on ${fault.far[index] ?? ''}`,
+  );
   const names = namesAt(fault, wiring);
   const schemes = near === far ? near : `${near} at the near end, ${far} at the far end`;
   return {
@@ -167,13 +165,15 @@ function remake(fault: Fault, wiring: Wiring): Action {
   };
 }
 
-function namesAt(fault: Fault, { scheme }: Wiring): string {
-  return list(
-    fault.near.map((contact) => {
-      const wire = conductorAt(scheme.near, contact);
-      return wire ? conductor(wire).name : 'the shield';
-    }),
-  );
+function namesAt(fault: Fault, wiring: Wiring): string {
+  return list(fault.near.map((contact) => nameOf(contact, wiring)));
+}
+
+/** The name of a near contact's core, without the contact. */
+function nameOf(contact: Contact, { near }: Wiring): string {
+  if (contact === SHELL) return 'the shield';
+  const core = coreAt(near, contact);
+  return core ? conductor(core).name : `contact ${contact}`;
 }
 
 function contactsAt(fault: Fault, wiring: Wiring): string {
@@ -197,9 +197,9 @@ function shortedContacts(fault: Fault, wiring: Wiring): string {
 }
 
 function conductorsOnly(fault: Fault, wiring: Wiring): string[] {
-  const near = fault.near.filter((contact) => contact !== 'S');
+  const near = fault.near.filter((contact) => contact !== SHELL);
   const [contacts, end] = near.length > 0 ? [near, 'near' as const] : [fault.far, 'far' as const];
-  const wires = contacts.filter((contact) => contact !== 'S');
+  const wires = contacts.filter((contact) => contact !== SHELL);
   return wires.length > 0
     ? wires.map((contact) => named(contact, end, wiring))
     : ['the shell of the other end'];
@@ -219,15 +219,16 @@ function place({ end }: Fault): string {
   return end === 'either' ? '' : `, on the ${end} side of the break`;
 }
 
-function mixedSchemes({ pairs }: Fault, { scheme }: Wiring): string {
-  return pairs.join() === '2,3' && scheme.near === scheme.far
+function mixedSchemes({ pairs }: Fault, { near, far }: Wiring): string {
+  return pairs.join() === '2,3' && near.rule === far.rule && near.rule.startsWith('T568')
     ? ', as if one end followed T568A and the other T568B'
     : '';
 }
 
-function pairContacts({ near, pairs }: Fault): string[] {
-  const inPairs = ['12', '36', '45', '78'].filter(([a, b]) =>
-    near.some((contact) => contact === a || contact === b),
-  );
-  return inPairs.slice(0, Math.max(pairs.length, 1)).map((pair) => [...pair].join('-'));
+function pairContacts({ near, pairs }: Fault, wiring: Wiring): string[] {
+  const inPairs = pairsOf(wiring.near)
+    .map(({ tip, ring }) => [tip, ring].sort(compareContacts))
+    .filter((pair) => pair.some((contact) => near.includes(contact)))
+    .sort(([a = ''], [b = '']) => compareContacts(a, b));
+  return inPairs.slice(0, Math.max(pairs.length, 1)).map((pair) => pair.join('-'));
 }

@@ -1,13 +1,21 @@
-import { CONTACTS, WIRE_CONTACTS, scheme, type Contact, type SchemeId } from '../catalogue';
-import { canonicalReading, conductorGraph, joinedGroups, type Net, type Wiring } from '../link';
+import { SHELL, WIRE_CONTACTS, type Contact, type SchemeId } from '../catalogue';
+import {
+  canonicalReading,
+  conductorGraph,
+  fourPairWiring,
+  joinedGroups,
+  pairsOf,
+  type Net,
+  type Wiring,
+} from '../link';
 import { seeded } from '../testing/seeded';
 import { applyFaults } from './apply-faults';
 import { diagnose, sameReading, type Diagnosis, type TestResult } from './diagnose';
 import type { Fault } from './fault';
 
-const straight: Wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: false };
-const crossed: Wiring = { scheme: { near: 'T568A', far: 'T568B' }, shielded: false };
-const shieldedStraight: Wiring = { ...straight, shielded: true };
+const straight = fourPairWiring('T568B', 'T568B');
+const crossed = fourPairWiring('T568A', 'T568B');
+const shieldedStraight = fourPairWiring('T568B', 'T568B', true);
 
 /** "1-1 45-45 7- -7" as nets. */
 function nets(text: string): Net[] {
@@ -195,7 +203,7 @@ describe('every order of eight conductors', () => {
 describe('random readings', () => {
   const wirings: Wiring[] = (['T568A', 'T568B'] as SchemeId[]).flatMap((near) =>
     (['T568A', 'T568B'] as SchemeId[]).flatMap((far) =>
-      [false, true].map((shielded) => ({ scheme: { near, far }, shielded })),
+      [false, true].map((shielded) => fourPairWiring(near, far, shielded)),
     ),
   );
 
@@ -208,7 +216,7 @@ describe('random readings', () => {
         near: [] as Contact[],
         far: [] as Contact[],
       }));
-      for (const contact of CONTACTS) {
+      for (const contact of [...WIRE_CONTACTS, SHELL]) {
         random.pick(made).near.push(contact);
         random.pick(made).far.push(contact);
       }
@@ -235,7 +243,7 @@ describe('random readings', () => {
       for (let index = 0; index < count; index += 1) {
         const slip = random.below(5);
         const [a, b] = random.shuffle(WIRE_CONTACTS) as [Contact, Contact];
-        const [p, q] = random.shuffle(scheme(wiring.scheme.far).pairs);
+        const [p, q] = random.shuffle(pairsOf(wiring.far));
         if (slip === 0) swap(a, b);
         if (slip === 1 && p && q) {
           swap(p.tip, q.tip);

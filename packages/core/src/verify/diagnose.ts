@@ -1,11 +1,12 @@
-import { WIRE_CONTACTS, type Contact } from '../catalogue';
-import { canonicalReading, type Reading, type Wiring } from '../link';
+import type { Contact } from '../catalogue';
+import { canonicalReading, pairsOf, type Reading, type Wiring } from '../link';
 import { arrangementOf, type Arrangement } from './arrangement';
 import { WORDING, list, type Action } from './describe-fault';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
 import { tester, type Blindness, type TesterId } from './tester';
+import { wiresOf } from './wiring-distance';
 
 export interface TestResult {
   readonly wiring: Wiring;
@@ -62,11 +63,13 @@ export function diagnose(result: TestResult): Diagnosis {
     ...splitFaults(result.splitPairs, explanation.map, wiring),
   ];
   const { blindTo } = tester(result.tester);
-  const pairingUnproven = blindTo.includes('split-pair');
+  // One pair alone can't be split with another.
+  const pairingUnproven = blindTo.includes('split-pair') && pairsOf(wiring.near).length > 1;
+  const relevant = blindTo.filter((kind) => kind !== 'split-pair' || pairingUnproven);
   const verdict = faults.length > 0 ? 'fail' : pairingUnproven ? 'unproven' : 'pass';
-  const arrangement = arrangementOf(explanation);
+  const arrangement = arrangementOf(explanation, wiring);
   const hidden = hiddenByFaults(shorts, explanation);
-  const unseen: Unseen[] = [...blindTo, ...hidden.map(({ kind }) => kind)];
+  const unseen: Unseen[] = [...relevant, ...hidden.map(({ kind }) => kind)];
   return {
     verdict,
     arrangement,
@@ -79,7 +82,7 @@ export function diagnose(result: TestResult): Diagnosis {
     actions: actionsFor(faults, wiring, verdict),
     unseen: [...new Set(unseen)],
     unseenNotes: [
-      ...blindTo.flatMap((kind) => UNSEEN_NOTE[kind] ?? []),
+      ...relevant.flatMap((kind) => UNSEEN_NOTE[kind] ?? []),
       ...hidden.map(({ note }) => note),
     ],
   };
@@ -135,7 +138,7 @@ function hiddenByFaults(
   { map, intact }: WiringExplanation,
 ): { readonly kind: Unseen; readonly note: string }[] {
   const behind = shorts.filter((fault) => fault.near.filter((near) => intact.has(near)).length > 1);
-  const opens = WIRE_CONTACTS.filter((contact) => map.has(contact) && !intact.has(contact));
+  const opens = wiresOf(map).filter((contact) => !intact.has(contact));
   return [
     ...behind.map((fault) => ({
       kind: 'order-behind-short' as const,

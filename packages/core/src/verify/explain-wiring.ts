@@ -1,12 +1,15 @@
 import type { Contact } from '../catalogue';
 import { intendedFar, type Reading, type Wiring } from '../link';
-import { flipped, wiringDistance, type WireMap } from './wiring-distance';
+import { turnedMaps, wiringDistance, type WireMap } from './wiring-distance';
 
 /** Which far contact each near contact's conductor ends at, and which conductors go through. */
 export interface WiringExplanation {
   readonly map: WireMap;
   readonly intact: ReadonlySet<Contact>;
 }
+
+/** Maps that are compared at most: all there can be of eight conductors and a shield. */
+const SEARCHED = 362_880;
 
 interface Group {
   near: Contact[];
@@ -19,7 +22,8 @@ interface Group {
  *
  * A conductor can be whole only if both its contacts are in one net. Where a net or an open leaves
  * a choice, a conductor that can be in its intended place is put there: taking a contact out of a
- * displaced cycle never lengthens the explanation. What remains is searched exhaustively.
+ * displaced cycle never lengthens the explanation. What remains is searched exhaustively, of more than
+ * nine conductors in disorder only so far as time allows (SEARCHED).
  */
 export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanation {
   const intended = intendedFar(wiring);
@@ -57,13 +61,14 @@ export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanati
   }
 
   const candidates = [
-    ...completions(settled, free, intended),
-    ...turnedMaps(intended).filter((map) => finish(map).intact.size === wholePossible),
+    ...first(SEARCHED, completions(settled, free, intended)),
+    ...turnedMaps(wiring, intended).filter((map) => finish(map).intact.size === wholePossible),
   ];
   if (candidates.length === 1) return finish(candidates[0] as WireMap);
+  const distance = wiringDistance(wiring, intended);
   let best: { map: WireMap; slips: number } | undefined;
   for (const map of candidates) {
-    const slips = wiringDistance(map, intended, wiring.scheme.far);
+    const slips = distance(map);
     if (!best || slips < best.slips) best = { map, slips };
     if (slips <= 1) break;
   }
@@ -76,13 +81,13 @@ function remove(contacts: Contact[], contact: Contact): void {
   if (at >= 0) contacts.splice(at, 1);
 }
 
-/** The maps of a link that is right but for one plug held upside down. */
-export function turnedMaps(intended: WireMap): WireMap[] {
-  const far = new Map([...intended].map(([near, to]) => [near, flipped(to)]));
-  const near = new Map(
-    [...intended.keys()].map((from) => [from, intended.get(flipped(from)) as Contact]),
-  );
-  return [far, near];
+function* first<T>(most: number, items: Iterable<T>): Generator<T> {
+  let count = 0;
+  for (const item of items) {
+    if (count >= most) return;
+    count += 1;
+    yield item;
+  }
 }
 
 function groupsOf(reading: Reading, intended: WireMap): Group[] {

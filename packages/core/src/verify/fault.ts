@@ -1,4 +1,4 @@
-import type { Contact, PairNumber } from '../catalogue';
+import type { Contact } from '../catalogue';
 import type { End } from '../link';
 
 export const FAULT_KINDS = [
@@ -29,7 +29,7 @@ export interface Fault {
   readonly kind: FaultKind;
   readonly near: readonly Contact[];
   readonly far: readonly Contact[];
-  readonly pairs: readonly PairNumber[];
+  readonly pairs: readonly number[];
   /** The end that has the fault, where the reading tells; else either. */
   readonly end: End | 'either';
 }

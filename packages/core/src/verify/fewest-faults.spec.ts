@@ -1,5 +1,12 @@
-import { WIRE_CONTACTS, scheme, type Contact } from '../catalogue';
-import { conductorGraph, intendedFar, joinedGroups, type Net, type Wiring } from '../link';
+import { SHELL, WIRE_CONTACTS, scheme, type Contact } from '../catalogue';
+import {
+  conductorGraph,
+  fourPairWiring,
+  intendedFar,
+  joinedGroups,
+  type Net,
+  type Wiring,
+} from '../link';
 import { seeded } from '../testing/seeded';
 import { diagnose } from './diagnose';
 import { WIRING_KINDS, type Fault } from './fault';
@@ -9,7 +16,7 @@ import { WIRING_KINDS, type Fault } from './fault';
 
 type Order = string;
 
-const straight: Wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: false };
+const straight = fourPairWiring('T568B', 'T568B');
 
 const swapped = (order: Order, pairs: readonly (readonly [number, number])[]): Order => {
   const contacts = [...order];
@@ -85,7 +92,7 @@ describe('the fewest faults', () => {
 
   it('say nothing of a conductor that is where it should be', () => {
     const random = seeded(11);
-    const wiring: Wiring = { scheme: { near: 'T568A', far: 'T568B' }, shielded: false };
+    const wiring = fourPairWiring('T568A', 'T568B');
     const intended = intendedFar(wiring);
     for (let round = 0; round < 300; round += 1) {
       const [a, b] = random.shuffle(WIRE_CONTACTS) as [Contact, Contact];
@@ -122,7 +129,7 @@ describe('the fewest faults', () => {
 describe('the words for a fault', () => {
   const wirings: Wiring[] = (['T568A', 'T568B'] as const).flatMap((near) =>
     (['T568A', 'T568B'] as const).flatMap((far) =>
-      [true, false].map((shielded) => ({ scheme: { near, far }, shielded })),
+      [true, false].map((shielded) => fourPairWiring(near, far, shielded)),
     ),
   );
   const random = seeded(13);
@@ -132,6 +139,7 @@ describe('the words for a fault', () => {
     for (let round = 0; round < 1500; round += 1) {
       const wiring = random.pick(wirings);
       const good = joinedGroups(conductorGraph(wiring));
+      const shielded = wiring.near.contacts.some(({ contact }) => contact === SHELL);
       const count = 1 + random.below(3);
       const nets = good.map(({ near, far }) => ({ near: [...near], far: [...far] }));
       for (let slip = 0; slip < count; slip += 1) {
@@ -143,7 +151,7 @@ describe('the words for a fault', () => {
         else if (what === 2) {
           one.near.push(...other.near.splice(0));
           one.far.push(...other.far.splice(0));
-        } else if (!wiring.shielded && !nets.some(({ near }) => near.includes('S')))
+        } else if (!shielded && !nets.some(({ near }) => near.includes('S')))
           nets.push({ near: ['S'], far: ['S'] });
       }
       const told = diagnose({ wiring, tester: 'identifying-remote', nets, splitPairs: [] });

@@ -11,4 +11,4 @@ export {
 } from './diagnose';
 export { FAULT_KINDS, type Fault, type FaultKind } from './fault';
 export { TESTERS, tester, type Tester, type TesterId } from './tester';
-export { parseWireMap, type ParsedWireMap } from './wire-map-text';
+export { mapContacts, parseWireMap, type ParsedWireMap } from './wire-map-text';

@@ -1,24 +1,24 @@
-import { WIRE_CONTACTS, pairAt, scheme, type Contact, type PairNumber } from '../catalogue';
-import { intendedFar, type End, type Reading, type Wiring } from '../link';
-import { turnedMaps, type WiringExplanation } from './explain-wiring';
+import { SHELL, compareContacts, type Contact } from '../catalogue';
+import { intendedFar, pairAt, pairsOf, type End, type Reading, type Wiring } from '../link';
+import type { WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';
-import { cyclesOf, pairArrival, type WireMap } from './wiring-distance';
+import { cyclesOf, pairArrival, turnedMaps, wiresOf, type WireMap } from './wiring-distance';
 
 /** Faults of order: the fewest cycles, crossed pairs and turned plugs that make up the map. */
 export function wiringFaults(map: WireMap, wiring: Wiring): Fault[] {
   const intended = intendedFar(wiring);
   const direct = faultsAgainst(map, intended, wiring);
   if (direct.length <= 1) return direct;
-  const ends: readonly End[] = ['far', 'near'];
-  const bases = turnedMaps(intended);
+  const bases = turnedMaps(wiring, intended);
   const turned = bases.map((base, index): Fault[] => {
-    const both = sameMap(base, bases[1 - index] as WireMap);
+    const other = bases[1 - index];
+    const near = wiresOf(base);
     const rollover: Fault = {
       kind: 'rollover',
-      near: [...WIRE_CONTACTS],
-      far: WIRE_CONTACTS.map((contact) => base.get(contact) as Contact),
-      pairs: [1, 2, 3, 4],
-      end: both ? 'either' : (ends[index] as End),
+      near,
+      far: near.map((contact) => base.get(contact) as Contact),
+      pairs: pairNumbers(near, wiring),
+      end: other && !sameMap(base, other) ? (index === 0 ? 'far' : 'near') : 'either',
     };
     return [rollover, ...faultsAgainst(map, base, wiring)];
   });
@@ -42,28 +42,28 @@ function faultsAgainst(map: WireMap, base: WireMap, wiring: Wiring): Fault[] {
 
 /** Reversed pairs, and pairs that arrive whole at each other's places. */
 function wholePairFaults(map: WireMap, base: WireMap, wiring: Wiring): Fault[] {
-  const nearPairs = scheme(wiring.scheme.near).pairs;
-  const goesTo = new Map<PairNumber, PairNumber>();
+  const nearPairs = pairsOf(wiring.near);
+  const goesTo = new Map<number, number>();
   const faults: Fault[] = [];
-  const contactsOf = (number: PairNumber): Contact[] =>
+  const contactsOf = (number: number): Contact[] =>
     nearPairs.filter((pair) => pair.number === number).flatMap(({ tip, ring }) => [tip, ring]);
   for (const pair of nearPairs) {
-    const is = pairArrival(map, pair, wiring.scheme.far);
-    const should = pairArrival(base, pair, wiring.scheme.far);
+    const is = pairArrival(map, pair, wiring.far);
+    const should = pairArrival(base, pair, wiring.far);
     if (!is || !should) continue;
     // The near pair that should be where this one is.
     const instead = nearPairs.find(
-      (other) => pairArrival(base, other, wiring.scheme.far)?.number === is.number,
+      (other) => pairArrival(base, other, wiring.far)?.number === is.number,
     );
     if (!instead) continue;
     goesTo.set(pair.number, instead.number);
     if (is.number === should.number && is.reversed !== should.reversed)
       faults.push(misplaced('reversed-pair', [pair.tip, pair.ring], map, wiring));
   }
-  const seen = new Set<PairNumber>();
+  const seen = new Set<number>();
   for (const start of goesTo.keys()) {
-    const cycle: PairNumber[] = [];
-    let at: PairNumber | undefined = start;
+    const cycle: number[] = [];
+    let at: number | undefined = start;
     while (at !== undefined && !seen.has(at)) {
       seen.add(at);
       cycle.push(at);
@@ -86,7 +86,7 @@ function misplaced(
     kind,
     near,
     far: near.map((contact) => map.get(contact) as Contact),
-    pairs: pairsOf(near, wiring),
+    pairs: pairNumbers(near, wiring),
     end: 'either',
   };
 }
@@ -95,10 +95,10 @@ function misplaced(
 export function openFaults({ map, intact }: WiringExplanation, wiring: Wiring): Fault[] {
   const open = inOrder([...map.keys()].filter((near) => !intact.has(near)));
   const fault = (near: readonly Contact[]): Fault => ({
-    kind: near.every((contact) => contact === 'S') ? 'shield-open' : 'open',
+    kind: near.every((contact) => contact === SHELL) ? 'shield-open' : 'open',
     near,
     far: near.map((contact) => map.get(contact) as Contact),
-    pairs: pairsOf(near, wiring),
+    pairs: pairNumbers(near, wiring),
     end: 'either',
   });
   if (open.length > 1 && open.length === map.size) return [fault(open)];
@@ -125,12 +125,12 @@ export function shortFaults(
       ...far.filter((contact) => stray(contact, 'far')).map((): End => 'far'),
     ];
     const oneEnd = new Set(loose).size === 1 ? (loose[0] as End) : 'either';
-    const kind = !all.includes('S')
+    const kind = !all.includes(SHELL)
       ? 'short'
-      : all.every((contact) => contact === 'S') && !wiredFar.has('S')
+      : all.every((contact) => contact === SHELL) && !wiredFar.has(SHELL)
         ? 'shield-unexpected'
         : 'shield-short';
-    return [{ kind, near, far, pairs: pairsOf(near.length ? near : far, wiring), end: oneEnd }];
+    return [{ kind, near, far, pairs: pairNumbers(near.length ? near : far, wiring), end: oneEnd }];
   });
 }
 
@@ -141,8 +141,8 @@ export function splitFaults(
   wiring: Wiring,
 ): Fault[] {
   const unexplained = splitPairs.filter(([contact]) => {
-    const pair = pairAt(wiring.scheme.near, contact);
-    return pair !== null && pairArrival(map, pair, wiring.scheme.far) !== null;
+    const pair = pairAt(wiring.near, contact);
+    return pair !== null && pairArrival(map, pair, wiring.far) !== null;
   });
   if (unexplained.length === 0) return [];
   const near = inOrder([...new Set(unexplained.flat())]);
@@ -151,19 +151,19 @@ export function splitFaults(
       kind: 'split-pair',
       near,
       far: near.map((contact) => map.get(contact) as Contact),
-      pairs: pairsOf(near, wiring),
+      pairs: pairNumbers(near, wiring),
       end: 'either',
     },
   ];
 }
 
-function pairsOf(contacts: readonly Contact[], wiring: Wiring): PairNumber[] {
-  const numbers = contacts.flatMap((contact) => pairAt(wiring.scheme.near, contact)?.number ?? []);
-  return [...new Set(numbers)].sort();
+function pairNumbers(contacts: readonly Contact[], wiring: Wiring): number[] {
+  const numbers = contacts.flatMap((contact) => pairAt(wiring.near, contact)?.number ?? []);
+  return [...new Set(numbers)].sort((a, b) => a - b);
 }
 
 function inOrder(contacts: readonly Contact[]): Contact[] {
-  return [...contacts].sort();
+  return [...contacts].sort(compareContacts);
 }
 
 function sameMap(a: WireMap, b: WireMap): boolean {

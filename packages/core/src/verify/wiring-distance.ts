@@ -1,76 +1,76 @@
-import { CONTACTS, pairAt, scheme, type Contact, type SchemeId } from '../catalogue';
+import { SHELL, type Contact } from '../catalogue';
+import { pairAt, pairsOf, turnedContact, type EndWiring, type Wiring } from '../link';
 
 /** Near contact to far contact, one to one. */
 export type WireMap = ReadonlyMap<Contact, Contact>;
 
-/** A plug held upside down reaches contact 9 - n with conductor n; the shield stays where it is. */
-export function flipped(contact: Contact): Contact {
-  return contact === 'S' ? 'S' : (String(9 - Number(contact)) as Contact);
-}
-
-/** A permutation of contacts by their place in CONTACTS. */
+/** A permutation of a link's conductors by their place among the intended ones. */
 type Permutation = readonly number[];
 
-const place = (contact: Contact): number => (contact === 'S' ? 8 : Number(contact) - 1);
-const IDENTITY: Permutation = CONTACTS.map(place);
-const TURNED: Permutation = CONTACTS.map((contact) => place(flipped(contact)));
+/** How far a map is from the intended one, in slips. */
+export type Distance = (map: WireMap) => number;
 
 /**
- * The fewest slips that turn the intended map into this one, where a slip swaps two conductors,
- * crosses two pairs (tip to tip) or turns a plug upside down. Shortest over every start of up to
- * two whole-pair slips, then swaps: a permutation with c cycles over n items takes n - c swaps.
+ * Measures the fewest slips that turn the intended map into another, where a slip swaps two
+ * conductors, crosses two pairs (tip to tip) or turns a connector the wrong way round. Shortest over
+ * every start of up to two whole slips, then swaps: a permutation with c cycles over n items takes
+ * n - c swaps.
  */
-export function wiringDistance(map: WireMap, intended: WireMap, farScheme: SchemeId): number {
-  const [is, should] = [permutationOf(map), permutationOf(intended)];
-  const back = inverse(should);
-  const displacement = compose(back, is);
-  const direct = swapsAfter(displacement, IDENTITY);
-  if (direct <= 1) return direct;
-  const nearTurned = compose(compose(back, TURNED), should);
-  const slips = [...CROSSINGS[farScheme], TURNED, nearTurned];
-  let best = direct;
-  for (const first of slips) {
-    best = Math.min(best, 1 + swapsAfter(displacement, first));
-    if (best <= 2) continue;
-    const once = compose(displacement, first);
-    for (const second of slips) best = Math.min(best, 2 + swapsAfter(once, second));
-  }
-  return best;
+export function wiringDistance(wiring: Wiring, intended: WireMap): Distance {
+  const nears = [...intended.keys()];
+  const placeOfFar = new Map([...intended.values()].map((far, place) => [far, place]));
+  const permutationOf = (map: WireMap): Permutation =>
+    nears.map((near, place) => placeOfFar.get(map.get(near) ?? '') ?? place);
+  const identity = permutationOf(intended);
+  const turns = turnedMaps(wiring, intended).map(permutationOf);
+  const slips = [...crossingsOf(wiring.far, placeOfFar), ...turns];
+  return (map) => {
+    const displacement = permutationOf(map);
+    const direct = swapsAfter(displacement, identity);
+    if (direct <= 1) return direct;
+    let best = direct;
+    for (const first of slips) {
+      best = Math.min(best, 1 + swapsAfter(displacement, first));
+      if (best <= 2) continue;
+      const once = compose(displacement, first);
+      for (const second of slips) best = Math.min(best, 2 + swapsAfter(once, second));
+    }
+    return best;
+  };
 }
 
-/** Every crossing of two pairs, tip to tip and ring to ring. */
-const CROSSINGS: Readonly<Record<SchemeId, readonly Permutation[]>> = {
-  T568A: crossingsOf('T568A'),
-  T568B: crossingsOf('T568B'),
-};
-
-function crossingsOf(id: SchemeId): Permutation[] {
-  const { pairs } = scheme(id);
-  return pairs.flatMap((a, index) =>
-    pairs.slice(index + 1).map((b) => {
-      const crossed = [...IDENTITY];
-      for (const [from, to] of [
-        [a.tip, b.tip],
-        [a.ring, b.ring],
-      ] as const) {
-        crossed[place(from)] = place(to);
-        crossed[place(to)] = place(from);
-      }
-      return crossed;
-    }),
+/** The maps of a link that is right but for one connector that is on the wrong way round: far, near. */
+export function turnedMaps({ near, far }: Wiring, intended: WireMap): WireMap[] {
+  const fars = new Set(intended.values());
+  const permutes = (map: WireMap) =>
+    new Set(map.values()).size === fars.size && [...map.values()].every((to) => fars.has(to));
+  const turnedFar = () =>
+    new Map([...intended].map(([from, to]) => [from, turnedContact(far, to)]));
+  const turnedNear = () =>
+    new Map(
+      [...intended.keys()].map((from) => [from, intended.get(turnedContact(near, from)) ?? '']),
+    );
+  return [...(far.turns ? [turnedFar()] : []), ...(near.turns ? [turnedNear()] : [])].filter(
+    permutes,
   );
 }
 
-function permutationOf(map: WireMap): Permutation {
-  const places = [...IDENTITY];
-  for (const [near, far] of map) places[place(near)] = place(far);
-  return places;
-}
-
-function inverse(permutation: Permutation): Permutation {
-  const back = [...permutation];
-  permutation.forEach((to, from) => (back[to] = from));
-  return back;
+/** Every crossing of two pairs, tip to tip and ring to ring. */
+function crossingsOf(far: EndWiring, placeOf: ReadonlyMap<Contact, number>): Permutation[] {
+  const pairs = pairsOf(far).flatMap(({ tip, ring }) => {
+    const [a, b] = [placeOf.get(tip), placeOf.get(ring)];
+    return a === undefined || b === undefined ? [] : [[a, b] as const];
+  });
+  return pairs.flatMap((one, index) =>
+    pairs.slice(index + 1).map((other) => {
+      const crossed = [...placeOf.values()];
+      one.forEach((from, member) => {
+        const to = other[member] as number;
+        [crossed[from], crossed[to]] = [to, from];
+      });
+      return crossed;
+    }),
+  );
 }
 
 function compose(first: Permutation, then: Permutation): Permutation {
@@ -81,13 +81,12 @@ function compose(first: Permutation, then: Permutation): Permutation {
 
 /** The swaps that make up one permutation followed by another. */
 function swapsAfter(first: Permutation, then: Permutation): number {
-  let seen = 0;
+  const seen = new Uint8Array(first.length);
   let swaps = first.length;
   for (let start = 0; start < first.length; start += 1) {
-    if (seen & (1 << start)) continue;
+    if (seen[start]) continue;
     swaps -= 1;
-    for (let at = start; !(seen & (1 << at)); at = then[first[at] as number] as number)
-      seen |= 1 << at;
+    for (let at = start; !seen[at]; at = then[first[at] as number] as number) seen[at] = 1;
   }
   return swaps;
 }
@@ -112,10 +111,15 @@ export function cyclesOf(permutation: WireMap): Contact[][] {
 export function pairArrival(
   map: WireMap,
   near: { readonly tip: Contact; readonly ring: Contact },
-  farScheme: SchemeId,
+  far: EndWiring,
 ) {
-  const [tip, ring] = [map.get(near.tip) as Contact, map.get(near.ring) as Contact];
-  const pair = pairAt(farScheme, tip);
-  if (!pair || pairAt(farScheme, ring) !== pair) return null;
+  const [tip, ring] = [map.get(near.tip), map.get(near.ring)];
+  const pair = tip === undefined ? null : pairAt(far, tip);
+  if (!pair || ring === undefined || pairAt(far, ring) !== pair) return null;
   return { number: pair.number, reversed: pair.tip !== tip };
+}
+
+/** The wires of a map, without the shield. */
+export function wiresOf(map: WireMap): Contact[] {
+  return [...map.keys()].filter((contact) => contact !== SHELL);
 }

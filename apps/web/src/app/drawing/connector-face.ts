@@ -5,13 +5,13 @@ import {
   CONTACT_PITCH_MM,
   PLUG_NOSE_MM,
   conductor,
-  conductorAt,
-  connector,
   connectorViews,
-  type ConnectorId,
+  outline,
+  type Connector,
   type Contact,
-  type SchemeId,
 } from '@near-spoke/core/catalogue';
+import type { EndWiring } from '@near-spoke/core/link';
+import { OutlineFace, type DrawnContact } from './outline-face';
 
 /** What a contact is marked with: a fault's shape and word. */
 export interface ContactMark {
@@ -19,44 +19,56 @@ export interface ContactMark {
   readonly word: string;
 }
 
-const BODY_LEFT = -PLUG_NOSE_MM.width / 2;
-
 /** A connector to scale in a stated view, its conductors by colour, letters and contact number. */
 @Component({
   selector: 'ns-connector-face',
-  imports: [MatButtonModule, MatIcon],
+  imports: [MatButtonModule, MatIcon, OutlineFace],
   templateUrl: './connector-face.html',
   styleUrl: './connector-face.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ConnectorFace {
-  readonly connector = input.required<ConnectorId>();
-  readonly scheme = input.required<SchemeId>();
+  readonly part = input.required<Connector>();
+  /** Which core is meant for which contact. */
+  readonly wiring = input.required<EndWiring>();
   readonly marks = input<readonly ContactMark[]>([]);
   /** Only the face that mates, or the first view the maker works from. */
   readonly turnable = input(true);
   /** How often it has been turned; T turns it once more. */
   readonly turns = model(0);
 
-  protected readonly part = computed(() => connector(this.connector()));
   private readonly views = computed(() => connectorViews(this.part()));
+  protected readonly viewCount = computed(() => this.views().length);
   protected readonly view = computed(() => {
     const views = this.views();
     return views[this.turns() % views.length] as (typeof views)[number];
   });
-  protected readonly contacts = computed(() => {
+  /** Modular plans and faces and colour cards are drawn here, other shells by their outline. */
+  protected readonly drawn = computed(() => {
+    const { kind } = this.view();
+    const id = this.part().outline;
+    const modular = id !== null && outline(id).shape === 'modular';
+    return kind === 'plan' || kind === 'card' || (kind === 'face' && modular) ? kind : 'other';
+  });
+  protected readonly contacts = computed<readonly DrawnContact[]>(() => {
     const marked = new Map(this.marks().map((mark) => [mark.contact, mark.word]));
-    return this.view().contacts.map((contact) => {
-      const id = conductorAt(this.scheme(), contact.contact);
-      const wire = id ? conductor(id) : null;
+    const cores = new Map(this.wiring().contacts.map(({ contact, core }) => [contact, core]));
+    const seen =
+      this.view().kind === 'joint'
+        ? [...cores.keys()].map((contact) => ({ contact, xMm: 0, yMm: 0 }))
+        : this.view().contacts;
+    return seen.map(({ contact, xMm, yMm }) => {
+      const core = cores.get(contact) ?? null;
+      const wire = core === null ? null : conductor(core);
       return {
-        ...contact,
-        y: -contact.yMm,
-        letters: id ?? '',
-        name: wire?.name ?? '',
+        contact,
+        xMm,
+        y: -yMm,
+        letters: core ?? '',
+        name: wire?.name ?? 'empty',
         base: wire?.base ?? 'none',
         stripe: wire?.stripe ?? null,
-        mark: marked.get(contact.contact) ?? null,
+        mark: marked.get(contact) ?? null,
       };
     });
   });
@@ -75,7 +87,20 @@ export class ConnectorFace {
   );
 
   protected readonly pitch = CONTACT_PITCH_MM;
-  protected readonly body = { left: BODY_LEFT, ...PLUG_NOSE_MM };
+  protected readonly body = computed(() => {
+    const id = this.part().outline;
+    const width = id === null ? PLUG_NOSE_MM.width : outline(id).widthMm;
+    return { left: -width / 2, width };
+  });
+  /** Where a plan is broken off, across the body. */
+  protected readonly breakLine = computed(() => {
+    const step = this.body().width / 8;
+    return [0.5, -0.9, 0.9, -0.9, 0.9, -0.9, 0.9, -0.5].map((up) => `l${step} ${up}`).join('');
+  });
+
+  protected wire(xMm: number): string {
+    return `M${xMm} 0.75V8L${xMm * 0.62} 9.6`;
+  }
 
   protected turn(): void {
     this.turns.update((count) => count + 1);

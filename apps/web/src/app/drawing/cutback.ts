@@ -1,13 +1,34 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import { cable, connector, type CableId, type ConnectorId } from '@near-spoke/core/catalogue';
+import type { Cable, CutLayer } from '@near-spoke/core/catalogue';
 import type { Cut } from '@near-spoke/core/terminate';
-import { METRES_PER } from '@near-spoke/core/units';
+import { formatMm } from '@near-spoke/core/units';
 
 const LEFT_MM = 14;
-/** Room for the dimensions’ text. */
-const WIDTH_MM = 62;
+/** Never drawn larger than as if it were so wide. */
+const WIDTH_MM = 46;
+/** A strip longer than this is drawn broken off at the cable’s side. */
+const LONGEST_MM = 70;
+const ROW_MM = 3.4;
 
-/** A cable's end with its cuts to scale, dimensioned from the end and from the finished tips. */
+/** How thick the end is under each layer, as a part of the jacket; the core at its own size. */
+const UNDER: Readonly<Record<CutLayer, (cable: Cable) => number>> = {
+  jacket: ({ family, jacketMm, insulationMm }) =>
+    family === 'coax' ? insulationMm * 1.15 : jacketMm * 0.75,
+  braid: ({ insulationMm }) => insulationMm,
+  dielectric: ({ conductorMm }) => conductorMm,
+  insulation: ({ conductorMm }) => conductorMm,
+  conductors: () => 0,
+};
+
+const CUT_NAME: Readonly<Record<CutLayer, string>> = {
+  jacket: 'jacket off',
+  braid: 'braid off',
+  dielectric: 'centre bare',
+  insulation: 'core bare',
+  conductors: 'cut off',
+};
+
+/** A cable's end with each layer's cut to scale, dimensioned from the end and from the finished tips. */
 @Component({
   selector: 'ns-cutback',
   templateUrl: './cutback.html',
@@ -15,25 +36,56 @@ const WIDTH_MM = 62;
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class Cutback {
-  readonly cable = input.required<CableId>();
-  readonly connector = input.required<ConnectorId>();
+  readonly cable = input.required<Cable>();
+  /** What the sizes are for. */
+  readonly name = input.required<string>();
+  readonly generic = input(true);
   readonly cuts = input.required<readonly Cut[]>();
 
   protected readonly drawing = computed(() => {
-    const { jacketMm } = cable(this.cable());
-    const jacket = this.cuts().find((cut) => cut.layer === 'jacket');
-    const conductors = this.cuts().find((cut) => cut.layer === 'conductors');
-    const stripMm = jacket?.fromEndMm ?? 0;
-    const endX = LEFT_MM + stripMm;
+    const cable = this.cable();
+    const cuts = [...this.cuts()].sort((a, b) => b.fromEndMm - a.fromEndMm);
+    const longest = cuts[0]?.fromEndMm ?? 0;
+    if (longest === 0) return null;
+    const scale = Math.min(1, LONGEST_MM / longest);
+    const endX = LEFT_MM + longest * scale;
+    const x = (fromEndMm: number) => endX - fromEndMm * scale;
+    const conductors = cuts.find((cut) => cut.layer === 'conductors');
+    const rows = cuts.map((cut, index) => ({
+      layer: cut.layer,
+      x: x(cut.fromEndMm),
+      y: cable.jacketMm / 2 + 3 + index * ROW_MM,
+      letter: 'ABCDEF'[index] ?? '',
+      text: `${CUT_NAME[cut.layer]} ${size(cut.fromEndMm, cut.toleranceMm)}`,
+    }));
+    // From the outside in: each layer shows between its own cut and the next.
+    const layers = cuts
+      .filter(({ layer }) => layer !== 'conductors')
+      .map((cut, index, own) => ({
+        layer: cut.layer,
+        x: x(cut.fromEndMm),
+        to: x(own[index + 1]?.fromEndMm ?? 0),
+        thick: UNDER[cut.layer](cable),
+      }));
+    const jacket = cuts.find((cut) => cut.layer === 'jacket');
     return {
-      jacketMm,
-      stripX: LEFT_MM,
+      jacketMm: cable.jacketMm,
+      pairs: cable.family === 'four-pair',
+      jacketX: x(jacket?.fromEndMm ?? 0),
       endX,
-      trimX: conductors ? endX - conductors.fromEndMm : null,
-      width: Math.max(endX + 4, WIDTH_MM),
-      strip: size(stripMm, jacket?.toleranceMm ?? 0),
-      exposed: conductors ? size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm) : null,
-      name: connector(this.connector()).name,
+      layers,
+      rows,
+      scale,
+      trim: conductors
+        ? {
+            x: x(conductors.fromEndMm),
+            text: `which leaves ${size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm)}`,
+          }
+        : null,
+      width: Math.max(endX + 5, WIDTH_MM),
+      top: -cable.jacketMm / 2 - 8,
+      height: cable.jacketMm + 11 + rows.length * ROW_MM,
+      spoken: rows.map(({ text }) => text).join('; '),
     };
   });
   protected readonly lines = [-1.5, -0.5, 0.5, 1.5];
@@ -41,6 +93,6 @@ export class Cutback {
 
 /** "30 mm ± 5 mm (1.18 in)". */
 function size(mm: number, toleranceMm: number): string {
-  const inches = ((mm / 1000) * (1 / METRES_PER.in)).toFixed(2);
-  return `${mm} mm${toleranceMm > 0 ? ` ± ${toleranceMm} mm` : ''} (${inches} in)`;
+  const tolerance = toleranceMm > 0 ? ` ± ${toleranceMm} mm` : '';
+  return `${mm} mm${tolerance} (${formatMm(mm, 'imperial')})`;
 }

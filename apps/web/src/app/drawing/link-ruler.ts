@@ -9,8 +9,15 @@ import {
   input,
   signal,
 } from '@angular/core';
-import { connector, type Contact } from '@near-spoke/core/catalogue';
-import { wiringOf, type End, type Link, type Net } from '@near-spoke/core/link';
+import { outline, type Connector } from '@near-spoke/core/catalogue';
+import {
+  wireContacts,
+  wiringOf,
+  type End,
+  type Job,
+  type Link,
+  type Net,
+} from '@near-spoke/core/link';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { rulerLayout } from './ruler-layout';
 import { wireLines } from './wire-lines';
@@ -25,6 +32,19 @@ const PAPER_PX = 660;
 const CABLE_Y = 78;
 const ROW_PX = 6;
 const SCALE_Y = 122;
+/** All conductors together, however many there are. */
+const WIRES_PX = 52;
+
+/** What a connector looks like from the side. */
+function sideOf({
+  gender,
+  outline: id,
+}: Connector): 'plug' | 'socket' | 'round' | 'shell' | 'joint' {
+  if (gender === 'joint') return 'joint';
+  const shape = id ? outline(id).shape : 'modular';
+  if (shape === 'coaxial' || shape === 'round') return 'round';
+  return shape === 'modular' ? gender : 'shell';
+}
 
 /** The open link to scale, from its near end to its far end, with the layer of the open stage. */
 @Component({
@@ -35,6 +55,8 @@ const SCALE_Y = 122;
 })
 export class LinkRuler {
   readonly link = input.required<Link>();
+  /** The parts and schools that the link shares with its site. */
+  readonly job = input.required<Job>();
   readonly units = input<UnitSystem>('metric');
   /** Steps done at each end, and the end that is worked on. */
   readonly work = input<Readonly<Record<End, EndWork>> | null>(null);
@@ -55,7 +77,7 @@ export class LinkRuler {
   protected readonly ends = computed(() =>
     (['near', 'far'] as const).map((end) => ({
       end,
-      plug: connector(this.link()[end].connector).gender === 'plug',
+      side: sideOf(this.job().catalogue.connector(this.link()[end].connector)),
       place: this.link()[end].place,
       work: this.work()?.[end] ?? null,
       here: this.at() === end,
@@ -65,20 +87,26 @@ export class LinkRuler {
   protected readonly wires = computed(() => {
     const nets = this.nets();
     if (!nets) return null;
-    const wiring = wiringOf(this.link());
+    const wiring = wiringOf(this.link(), this.job());
     const { x0, x1 } = this.layout();
-    const y = (contact: Contact) =>
-      CABLE_Y + (contact === 'S' ? 5.2 : Number(contact) - 4.5) * ROW_PX;
+    const [near, far] = [wireContacts(wiring.near), wireContacts(wiring.far)];
+    const count = Math.max(near.length, far.length);
+    const rowPx = Math.min(ROW_PX, WIRES_PX / count);
+    const y = (contacts: readonly string[], contact: string) => {
+      const place = contacts.indexOf(contact);
+      return CABLE_Y + ((place < 0 ? count + 0.2 : place) - (count - 1) / 2) * rowPx;
+    };
     const [a, b] = [x0 + (x1 - x0) * 0.44, x0 + (x1 - x0) * 0.56];
     return wireLines(nets, wiring).map((line) => {
-      const from = y(line.near);
+      const from = y(near, line.near);
       return {
         ...line,
         paths:
           line.reached.length === 0
             ? [`M${x0} ${from}H${this.middle() - 9}`, `M${this.middle() + 9} ${from}H${x1}`]
             : line.reached.map(
-                (far) => `M${x0} ${from}H${a}C${b} ${from} ${a} ${y(far)} ${b} ${y(far)}H${x1}`,
+                (to) =>
+                  `M${x0} ${from}H${a}C${b} ${from} ${a} ${y(far, to)} ${b} ${y(far, to)}H${x1}`,
               ),
         open: line.reached.length === 0 ? from : null,
       };

@@ -1,8 +1,9 @@
-import { conductorGraph, joinedGroups, type Wiring } from '@near-spoke/core/link';
+import { conductorGraph, fourPairWiring, joinedGroups } from '@near-spoke/core/link';
 import { wireLines } from './wire-lines';
 
 describe('wireLines', () => {
-  const wiring: Wiring = { scheme: { near: 'T568A', far: 'T568B' }, shielded: true };
+  const wiring = fourPairWiring('T568A', 'T568B', true);
+  const bare = fourPairWiring('T568A', 'T568B');
   const good = joinedGroups(conductorGraph(wiring));
 
   it('are all right on a good link, crossover and shield too', () => {
@@ -17,14 +18,14 @@ describe('wireLines', () => {
 
   it('mark opens and shorts, and draw a conductor that should not be there', () => {
     const nets = [{ near: ['4', '5'], far: ['4', '5'] }] as const;
-    const lines = wireLines(nets, { ...wiring, shielded: false });
+    const lines = wireLines(nets, bare);
     expect(lines.length).toBe(8);
     expect(lines.filter((line) => line.reached.length > 0).map((line) => line.near)).toEqual([
       '4',
       '5',
     ]);
     expect(lines.some((line) => line.right)).toBeFalse();
-    const extra = wireLines([{ near: ['S'], far: ['S'] }], { ...wiring, shielded: false });
+    const extra = wireLines([{ near: ['S'], far: ['S'] }], bare);
     expect(extra.at(-1)).toEqual(jasmine.objectContaining({ near: 'S', right: false }));
   });
 });

@@ -8,14 +8,12 @@ export interface WireLine extends WireRow {
   readonly stripe: string | null;
 }
 
-const SHIELD = { base: '#8f8a80', stripe: null } as const;
-
 export function wireLines(nets: readonly Net[], wiring: Wiring): WireLine[] {
   return wireRows(nets, wiring).map((row) => {
-    const paint = row.conductor ? conductor(row.conductor) : SHIELD;
+    const paint = conductor(row.conductor ?? '');
     return {
       ...row,
-      letters: row.conductor ?? 'shield',
+      letters: row.conductor ?? '',
       colour: paint.base,
       stripe: paint.stripe,
     };

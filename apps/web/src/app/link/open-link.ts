@@ -4,6 +4,7 @@ import { wiringOf, type End, type Net } from '@near-spoke/core/link';
 import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
 import { Store } from '@ngrx/store';
 import { evidenceActions, evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 
@@ -24,6 +25,8 @@ export class OpenLink {
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
 
+  /** The parts and schools that this link shares with its site. */
+  readonly job = this.store.selectSignal(selectJob);
   readonly id = signal('');
   readonly layer = signal<RulerLayer | null>(null);
 
@@ -35,16 +38,16 @@ export class OpenLink {
   readonly latest = computed(() => this.facts().readings.at(-1) ?? null);
   readonly standing = computed(() => {
     const link = this.link();
-    return link ? linkStanding(link, this.facts().ticks, this.latest()) : null;
+    return link ? linkStanding(link, this.facts().ticks, this.latest(), this.job()) : null;
   });
   readonly wiring = computed(() => {
     const link = this.link();
-    return link ? wiringOf(link) : null;
+    return link ? wiringOf(link, this.job()) : null;
   });
   /** The last reading's diagnosis for the link as it is described now. */
   readonly diagnosis = computed(() => {
     const [link, latest] = [this.link(), this.latest()];
-    return link && latest ? diagnosisNow(link, latest) : null;
+    return link && latest ? diagnosisNow(link, latest, this.job()) : null;
   });
 
   open(id: string): void {

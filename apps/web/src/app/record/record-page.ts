@@ -34,7 +34,7 @@ export class RecordPage {
   );
   protected readonly facts = computed(() => {
     const link = this.link();
-    return link ? linkFacts(link, this.open.units()) : [];
+    return link ? linkFacts(link, this.open.units(), this.open.job()) : [];
   });
   protected readonly latest = computed(() => this.open.latest());
   protected readonly diagnosis = computed(() => this.open.diagnosis());

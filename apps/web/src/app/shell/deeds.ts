@@ -8,6 +8,7 @@ import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import type { Deed, Entry } from '../store/outbox/deed';
 import { outboxActions } from '../store/outbox/outbox';
+import { selectJob } from '../store/job';
 import { Person } from './person';
 
 /** How long a reading is held back so that a slip can be taken back, ms. */
@@ -18,6 +19,7 @@ export const UNDO_MS = 5000;
 export class Deeds {
   private readonly store = inject(Store);
   private readonly person = inject(Person);
+  private readonly job = this.store.selectSignal(selectJob);
 
   tick(
     link: LinkSummary,
@@ -50,7 +52,7 @@ export class Deeds {
   }
 
   read(link: LinkSummary, shown: Omit<TestResult, 'wiring'>, note: string): Entry {
-    const wiring = wiringOf(link);
+    const wiring = wiringOf(link, this.job());
     const reading: Reading = {
       id: v7(),
       linkId: link.id,
@@ -58,7 +60,7 @@ export class Deeds {
       author: this.person.name(),
       note,
       tester: shown.tester,
-      wiring: { ...wiring, scheme: { ...wiring.scheme } },
+      wiring: wiring as Reading['wiring'],
       nets: shown.nets.map(({ near, far }) => ({ near: [...near], far: [...far] })),
       splitPairs: shown.splitPairs.map(([a, b]) => [a, b]),
       diagnosis: diagnose({ ...shown, wiring }) as Reading['diagnosis'],

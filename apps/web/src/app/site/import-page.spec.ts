@@ -26,6 +26,8 @@ describe('ImportPage', () => {
         cable: 'cat6-uutp-solid',
         lengthM: null,
         route: [],
+        environment: 'indoor',
+        schools: {},
         note: '',
       },
     ],

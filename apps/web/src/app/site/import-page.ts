@@ -12,13 +12,13 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import type { CellProblem, ImportReport, Problem } from '@near-spoke/contract';
-import { cable, connector } from '@near-spoke/core/catalogue';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import type { Subscription } from 'rxjs';
 import { NextThing } from '../shell/next-thing';
 import { Api, isRefusal } from '../store/api/api';
 import { linksActions } from '../store/links/links';
+import { partsFeature } from '../store/parts/parts';
 import { sitesFeature } from '../store/sites/sites';
 
 const SHOWN = 200;
@@ -39,6 +39,7 @@ export class ImportPage {
   private readonly router = inject(Router);
   private readonly destroyed = inject(DestroyRef);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  private readonly catalogue = this.store.selectSignal(partsFeature.selectCatalogue);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
 
   protected readonly shownCount = SHOWN;
@@ -54,9 +55,9 @@ export class ImportPage {
       label: link.label,
       from: link.near.place,
       to: link.far.place,
-      cable: cable(link.cable).name,
-      near: connector(link.near.connector).name,
-      far: connector(link.far.connector).name,
+      cable: this.catalogue().cable(link.cable).name,
+      near: this.catalogue().connector(link.near.connector).name,
+      far: this.catalogue().connector(link.far.connector).name,
       scheme:
         link.near.scheme === link.far.scheme
           ? link.near.scheme

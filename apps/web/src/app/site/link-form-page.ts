@@ -20,18 +20,28 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router } from '@angular/router';
 import type { LinkInput, LinkSummary } from '@near-spoke/contract';
-import { CABLES, CONNECTORS, SCHEMES, type SchemeId } from '@near-spoke/core/catalogue';
+import {
+  JACKETS,
+  SCHEMES,
+  SCHOOLS,
+  type Jacket,
+  type SchemeId,
+  type SchoolChoices,
+} from '@near-spoke/core/catalogue';
 import { parseRoute, writeRoute } from '@near-spoke/core/formats';
-import { hubOf } from '@near-spoke/core/link';
-import { summariseLink } from '@near-spoke/core/record';
-import { planTermination } from '@near-spoke/core/terminate';
+import { ENDS, hubOf, schoolsOf, type Link as CoreLink } from '@near-spoke/core/link';
+import { summariseLink, taskOf } from '@near-spoke/core/record';
+import { planTermination, schoolDeparture, schoolsInUse } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
 import { kept } from '../shell/kept';
+import { selectJob } from '../store/job';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
+import { schoolFields } from './school-fields';
+import { CABLE_FAMILY_NAME, connectorsFor, groupsOf } from './part-groups';
 
 const END_FIELDS = [
   {
@@ -51,6 +61,9 @@ const END_FIELDS = [
     example: 'Ticket kiosk 9',
   },
 ] as const;
+
+/** Schools that a link can leave; the scheme is chosen at each end, plugs and joints with the connector. */
+const LINK_SCHOOLS = SCHOOLS.filter(({ id }) => !['scheme', 'plug', 'joint'].includes(id));
 
 /** A link as people describe it: new, or changed. What does not fit is said while it is chosen. */
 @Component({
@@ -79,8 +92,11 @@ export class LinkFormPage {
   private readonly site = computed(() => this.sites()[this.siteId()]);
   private readonly bareUnit = computed(() => (this.site()?.units === 'imperial' ? 'ft' : 'm'));
 
-  protected readonly cables = CABLES;
-  protected readonly connectors = CONNECTORS;
+  private readonly job = this.store.selectSignal(selectJob);
+  protected readonly places = JACKETS;
+  protected readonly cables = computed(() =>
+    groupsOf(this.job().catalogue.cables, CABLE_FAMILY_NAME),
+  );
   protected readonly schemes = SCHEMES;
   protected readonly ends = END_FIELDS;
   protected readonly link = computed(() => this.entities()[this.linkId()]);
@@ -92,6 +108,7 @@ export class LinkFormPage {
     farPlace: ['', filled],
     hub: '',
     cable: 'cat6-uutp-solid',
+    environment: this.build.control<Jacket>('indoor'),
     nearConnector: 'keystone-punch-down',
     nearScheme: this.build.control<SchemeId>('T568B'),
     farConnector: 'plug-8p8c',
@@ -99,30 +116,64 @@ export class LinkFormPage {
     length: ['', (control: AbstractControl<string>) => this.badLength(control)],
     route: ['', (control: AbstractControl<string>) => this.badRoute(control)],
     note: '',
+    schools: schoolFields(this.build, LINK_SCHOOLS, () => ''),
   });
   private readonly value = toSignal(this.form.valueChanges, { initialValue: this.form.value });
 
-  /** What does not go together, for either end. */
-  protected readonly misfits = computed(() => {
-    const { cable, nearConnector, farConnector } = { ...this.form.getRawValue(), ...this.value() };
-    return [
-      ['Near end', nearConnector],
-      ['Far end', farConnector],
-    ].flatMap(([end, part]) =>
-      planTermination({
-        cable,
-        connector: part as string,
-        scheme: 'T568B',
-        otherEnd: 'made',
-      }).fit.problems.map(
-        ({ what, have, need, suggestion }) =>
-          `${end ?? ''}: ${what}: ${have}, needs ${need}. ${suggestion}`,
-      ),
-    );
+  /** The link as it is described now. */
+  private readonly described = computed(() => {
+    this.value();
+    return this.read();
   });
+  protected readonly connectors = computed(() => {
+    const { catalogue } = this.job();
+    const { cable, environment } = this.described();
+    const row = catalogue.findCable(cable);
+    return row ? connectorsFor(row, environment, catalogue) : [];
+  });
+  /** What does not go together, for either end, and where an end leaves the job's schools. */
+  protected readonly misfits = computed(() =>
+    this.tasks().flatMap(({ end, task }) =>
+      planTermination(task, this.job().catalogue).fit.problems.map(
+        ({ what, have, need, off, suggestion }) =>
+          `${end}: ${what}: ${have}, needs ${need}${off ? `, ${off}` : ''}. ${suggestion}`,
+      ),
+    ),
+  );
+  protected readonly departures = computed(() =>
+    this.tasks().flatMap(
+      ({ task }) => schoolDeparture(task.connector, schoolsOf(this.described(), this.job())) ?? [],
+    ),
+  );
+  /** The schools that these ends follow, and what the job has chosen. */
+  protected readonly schools = computed(() => {
+    const used = new Set(this.tasks().flatMap(({ task }) => schoolsInUse(task)));
+    const held = schoolsOf({ schools: {} }, this.job());
+    return LINK_SCHOOLS.filter(({ id }) => used.has(id)).map((school) => ({
+      ...school,
+      jobs: school.options.find(({ id }) => id === held[school.id])?.name ?? '',
+    }));
+  });
+  private readonly tasks = computed(() => {
+    const link = this.described();
+    const { catalogue } = this.job();
+    const known = (id: string) => catalogue.findConnector(id) !== undefined;
+    if (!catalogue.findCable(link.cable)) return [];
+    return ENDS.filter((end) => known(link[end].connector)).map((end) => ({
+      end: end === 'near' ? 'Near end' : 'Far end',
+      task: taskOf(link, end, this.job()),
+    }));
+  });
+  /** Whether an end’s contacts follow T568A or T568B. */
+  protected fourPair(connector: 'nearConnector' | 'farConnector'): boolean {
+    const id = this.form.controls[connector].value;
+    return this.job().catalogue.findConnector(id)?.wiring === 'four-pair';
+  }
   protected readonly mixed = computed(() => {
     const { nearScheme, farScheme } = this.value();
-    return nearScheme !== farScheme;
+    return (
+      nearScheme !== farScheme && this.fourPair('nearConnector') && this.fourPair('farConnector')
+    );
   });
 
   /** What is typed, kept until it is saved or left. */
@@ -131,6 +182,11 @@ export class LinkFormPage {
   );
 
   constructor() {
+    // A label typed before the links were there is judged when they are.
+    effect(() => {
+      this.links();
+      untracked(() => this.form.controls.label.updateValueAndValidity());
+    });
     effect(() => {
       this.value();
       if (this.form.dirty) untracked(this.draft).set(this.form.getRawValue());
@@ -146,7 +202,15 @@ export class LinkFormPage {
         return;
       }
       if (link) this.form.patchValue(fieldsOf(link));
-      else if (scheme) this.form.patchValue({ nearScheme: scheme, farScheme: scheme });
+      else if (scheme)
+        this.form.patchValue({
+          nearScheme: scheme,
+          farScheme: scheme,
+          farConnector:
+            schoolsOf({ schools: {} }, this.job()).plug === 'pass-through'
+              ? 'plug-8p8c-pass-through'
+              : 'plug-8p8c',
+        });
     });
   }
 
@@ -165,7 +229,7 @@ export class LinkFormPage {
     const id = v7();
     this.deeds.addLink(this.siteId(), { ...fields, id });
     const made = { ...fields, id, siteId: this.siteId(), version: 1 };
-    this.store.dispatch(linksActions.stored({ link: summariseLink(made, [], null) }));
+    this.store.dispatch(linksActions.stored({ link: summariseLink(made, [], null, this.job()) }));
     this.go(id);
   }
 
@@ -192,8 +256,10 @@ export class LinkFormPage {
       cable: raw.cable,
       lengthM: length.ok ? length.lengthM : null,
       route: route.ok ? [...route.route] : [],
+      environment: raw.environment,
+      schools: chosen(raw.schools),
       note: raw.note.trim(),
-    } satisfies LinkInput;
+    } satisfies LinkInput & CoreLink;
   }
 
   private labelTaken({ value }: AbstractControl<string>): ValidationErrors | null {
@@ -223,6 +289,12 @@ export class LinkFormPage {
   }
 }
 
+/** The schools that are chosen here; an empty choice is as the job does it. */
+function chosen(raw: Readonly<Record<string, { choice: string; reason: string }>>) {
+  const rows = Object.entries(raw).filter(([, { choice }]) => choice !== '');
+  return Object.fromEntries(rows) as SchoolChoices & LinkInput['schools'];
+}
+
 const isObject = (stored: unknown): stored is object =>
   typeof stored === 'object' && stored !== null;
 
@@ -237,6 +309,10 @@ function fieldsOf(link: LinkSummary) {
     farPlace: link.far.place,
     hub: link.hub,
     cable: link.cable,
+    environment: link.environment,
+    schools: Object.fromEntries(
+      LINK_SCHOOLS.map(({ id }) => [id, link.schools[id] ?? { choice: '', reason: '' }]),
+    ),
     nearConnector: link.near.connector,
     nearScheme: link.near.scheme,
     farConnector: link.far.connector,

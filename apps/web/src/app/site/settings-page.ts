@@ -14,11 +14,12 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import { SCHEMES, type SchemeId } from '@near-spoke/core/catalogue';
+import { SCHEMES, SCHOOLS, type SchemeId } from '@near-spoke/core/catalogue';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { Api, isRefusal } from '../store/api/api';
 import { sitesActions, sitesFeature } from '../store/sites/sites';
+import { schoolFields } from './school-fields';
 
 /** The site's name, its units, and the scheme chosen for the job with the reason. */
 @Component({
@@ -44,6 +45,8 @@ export class SettingsPage {
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
 
   protected readonly schemes = SCHEMES;
+  /** The other schools of the job. */
+  protected readonly schools = SCHOOLS.filter(({ id }) => id !== 'scheme');
   protected readonly site = computed(() => this.sites()[this.siteId()]);
   protected readonly refused = signal('');
   private readonly build = inject(NonNullableFormBuilder);
@@ -53,12 +56,15 @@ export class SettingsPage {
     units: this.build.control<UnitSystem>('metric'),
     defaultScheme: this.build.control<SchemeId>('T568B'),
     schemeReason: '',
+    schools: schoolFields(this.build, this.schools, ({ usual }) => usual),
   });
 
   constructor() {
     effect(() => {
       const site = this.site();
-      if (site && this.form.pristine) this.form.patchValue(site);
+      if (!site || !this.form.pristine) return;
+      const { name, note, units, defaultScheme, schemeReason, schools } = site;
+      this.form.patchValue({ name, note, units, defaultScheme, schemeReason, schools });
     });
   }
 

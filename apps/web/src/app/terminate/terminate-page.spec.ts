@@ -1,5 +1,6 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
+import { BUILT_IN } from '@near-spoke/core/catalogue';
 import { planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { OpenLink } from '../link/open-link';
 import { testLink } from '../testing/links';
@@ -9,7 +10,7 @@ import { TerminatePage } from './terminate-page';
 describe('TerminatePage', () => {
   async function page(rest = {}) {
     const link = testLink('K4', rest);
-    await openSite([link], OpenLink);
+    await openSite([link], [OpenLink]);
     const open = TestBed.inject(OpenLink);
     open.open(link.id);
     const fixture = TestBed.createComponent(TerminatePage);
@@ -36,12 +37,15 @@ describe('TerminatePage', () => {
     };
   }
   const keys = (connector: string) =>
-    planTermination({
-      cable: 'cat6-uutp-solid',
-      connector,
-      scheme: 'T568B',
-      otherEnd: 'made',
-    }).steps.flatMap(tickKeys).length;
+    planTermination(
+      {
+        cable: BUILT_IN.cable('cat6-uutp-solid'),
+        connector: BUILT_IN.connector(connector),
+        scheme: 'T568B',
+        otherEnd: 'made',
+      },
+      BUILT_IN,
+    ).steps.flatMap(tickKeys).length;
 
   it('leads through both ends with the main button alone, to the test', async () => {
     const { press, headline, visited, open } = await page();
@@ -76,7 +80,9 @@ describe('TerminatePage', () => {
     far?.click();
     TestBed.tick();
     expect(headline()).toBe('8P8C plug does not take Cat 6A U/UTP solid.');
-    expect(element.textContent).toContain('It is 7.6 mm; it needs 4.8 mm to 6.5 mm.');
+    expect(element.textContent).toContain(
+      'It is 7.6 mm; it needs 4.8 mm to 6.5 mm: 1.1 mm too thick.',
+    );
     expect(element.textContent).toContain('Use “8P8C plug, large entry”.');
   });
 

@@ -14,23 +14,26 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatInputModule } from '@angular/material/input';
 import { MatMenuModule } from '@angular/material/menu';
-import { Router } from '@angular/router';
-import { WIRE_CONTACTS, cable, connector, scheme } from '@near-spoke/core/catalogue';
-import { ENDS, type End } from '@near-spoke/core/link';
-import { tickedKeys } from '@near-spoke/core/record';
+import { Router, RouterLink } from '@angular/router';
+import { SCHOOLS } from '@near-spoke/core/catalogue';
+import { ENDS, schoolsOf, type End } from '@near-spoke/core/link';
+import { taskOf, tickedKeys } from '@near-spoke/core/record';
 import {
   REMAKE_CAUSES,
   judgeMeasure,
+  kitFor,
+  schoolsInUse,
   tickKeys,
   toolGaps,
   type RemakeCause,
   type Step,
 } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
-import { ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
+import { ConductorSwatch, ConnectorFace, Cutback, OnCable } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { Deeds, otherEnd } from '../shell/deeds';
 import { isTexts, kept } from '../shell/kept';
+import { OwnPace } from '../shell/own-pace';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 
@@ -64,6 +67,8 @@ const END_STATE: Readonly<Record<string, string>> = {
     MatInputModule,
     MatMenuModule,
     NextThing,
+    OnCable,
+    RouterLink,
   ],
   templateUrl: './terminate-page.html',
   styleUrl: './terminate-page.scss',
@@ -73,6 +78,7 @@ export class TerminatePage {
   private readonly open = inject(OpenLink);
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
+  private readonly pace = inject(OwnPace);
 
   protected readonly endList = ENDS;
   protected readonly endState = END_STATE;
@@ -88,14 +94,37 @@ export class TerminatePage {
   protected readonly progress = computed(() => this.ends()?.[this.end()]);
   protected readonly stateOf = (end: End) => END_STATE[this.ends()?.[end].state ?? 'bare'] ?? '';
   protected readonly here = computed(() => this.link()?.[this.end()]);
-  protected readonly part = computed(() => connector(this.here()?.connector ?? ''));
-  protected readonly cableName = computed(() => cable(this.link()?.cable ?? '').name);
-  protected readonly colours = computed(() =>
-    scheme(this.here()?.scheme ?? 'T568B').conductors.map((wire, index) => ({
-      wire,
-      contact: WIRE_CONTACTS[index],
-    })),
-  );
+  /** How this end is made; undefined until the link is there. */
+  private readonly task = computed(() => {
+    const link = this.link();
+    return link ? taskOf(link, this.end(), this.open.job()) : undefined;
+  });
+  protected readonly part = computed(() => this.task()?.connector);
+  protected readonly cable = computed(() => this.task()?.cable);
+  protected readonly wiring = computed(() => this.open.wiring()?.[this.end()]);
+  protected readonly kit = computed(() => {
+    const task = this.task();
+    return task ? kitFor([task], this.open.job().catalogue).parts : [];
+  });
+  /** The choices that this end follows, with their reasons. */
+  protected readonly schools = computed(() => {
+    const [link, task] = [this.link(), this.task()];
+    if (!link || !task) return [];
+    const { schools } = this.open.job();
+    const held = { ...schoolsOf(link, this.open.job()), scheme: task.scheme as string };
+    return schoolsInUse(task).map((id) => {
+      const school = SCHOOLS.find((row) => row.id === id);
+      const reason =
+        id === 'scheme'
+          ? (this.open.site()?.schemeReason ?? '')
+          : ((link.schools[id] ?? schools[id])?.reason ?? '');
+      return {
+        question: school?.question ?? '',
+        choice: school?.options.find((option) => option.id === held[id])?.name ?? '',
+        reason: reason || (link.schools[id] ? 'chosen for this link' : 'as usual'),
+      };
+    });
+  });
   protected readonly cutting = computed(() => {
     const step = this.progress()?.next;
     return step !== null && step !== undefined && CUTTING.has(step.operation);
@@ -141,7 +170,7 @@ export class TerminatePage {
     const progress = this.progress();
     if (!progress) return [];
     const isLeft = (step: Step) => !progress.doneSteps.has(step.id);
-    return toolGaps(progress.plan, new Set(this.lacking()), isLeft);
+    return toolGaps(progress.plan.steps, (tool) => !this.lacking().includes(tool), isLeft);
   });
   protected readonly causes = REMAKE_CAUSES;
   protected readonly current = computed(() => this.steps().find((row) => row.current));
@@ -151,9 +180,15 @@ export class TerminatePage {
     return ticks.filter((tick) => tick.done && ticked.has(tick.key)).at(-1);
   });
   protected readonly canUndo = computed(() => this.lastTick() !== undefined);
-  protected readonly minutes = computed(() => {
+  protected readonly timeLeft = computed(() => {
     const left = this.steps().filter((row) => !row.done);
-    return Math.max(1, Math.round(left.reduce((sum, { step }) => sum + step.seconds, 0) / 60));
+    const own = left.filter(({ step }) => this.pace.knows(step.id)).length;
+    const seconds = left.reduce(
+      (sum, { step }) => sum + this.pace.seconds(step.id, step.seconds),
+      0,
+    );
+    const minutes = Math.max(1, Math.round(seconds / 60));
+    return `about ${minutes} min, ${own > 0 ? 'at your own pace' : 'generic'}`;
   });
 
   /** The screen's one sentence, its reason and its button. */
@@ -164,15 +199,18 @@ export class TerminatePage {
     if (!progress) return { sentence: '', why: '', action: '' };
     if (progress.state === 'does-not-fit')
       return {
-        sentence: `${this.part().name} does not take ${this.cableName()}.`,
+        sentence: `${this.part()?.name ?? ''} does not take ${this.cable()?.name ?? ''}${this.where()}.`,
         why: progress.plan.fit.problems[0]?.suggestion ?? '',
         action: 'Change the link',
       };
     if (late)
       return {
         sentence: late.sentence,
-        why: 'What is ticked says that this end is fixed already.',
-        action: 'Cut it off and begin again',
+        why: 'What is ticked says that a later step was done without it.',
+        action:
+          late.wayBack.kind === 'take-back'
+            ? 'Take these steps back'
+            : 'Cut it off and begin again',
       };
     if (progress.next) {
       const check = this.current()?.checks.some((row) => !row.done);
@@ -198,6 +236,7 @@ export class TerminatePage {
 
   constructor() {
     effect(() => this.open.layer.set({ kind: 'work', end: this.end() }));
+    effect(() => this.pace.load(this.link()?.siteId ?? ''));
     effect(() => {
       this.open.id();
       this.chosen.set(null);
@@ -226,6 +265,8 @@ export class TerminatePage {
     const [link, progress] = [this.link(), this.progress()];
     if (!link || !progress) return;
     if (progress.state === 'does-not-fit') void this.go('edit');
+    else if (progress.late[0]?.wayBack.kind === 'take-back')
+      for (const id of progress.late[0].wayBack.stepIds) this.takeBack(id);
     else if (progress.late.length > 0) this.beginAgain('part-forgotten');
     else if (progress.nextKey) {
       // Stay at this end when its last step is ticked.
@@ -237,6 +278,17 @@ export class TerminatePage {
     } else if (this.ends()?.[otherEnd(this.end())].state === 'made')
       void this.go(link.next.stage === 'record' ? 'record' : 'verify');
     else this.choose(otherEnd(this.end()));
+  }
+
+  private takeBack(stepId: string): void {
+    const step = this.progress()?.plan.steps.find(({ id }) => id === stepId);
+    if (step) this.tickStep(step, false);
+  }
+
+  /** Said with a misfit where the place is what does not fit. */
+  private where(): string {
+    const problems = this.progress()?.plan.fit.problems ?? [];
+    return problems.every(({ what }) => what.endsWith('the place')) ? ' in this place' : '';
   }
 
   protected tickStep(step: Step, done: boolean): void {

@@ -1,4 +1,5 @@
 import type { LinkSummary } from '@near-spoke/contract';
+import { PLAIN_JOB } from '@near-spoke/core/link';
 import { summariseLink } from '@near-spoke/core/record';
 import { v7 } from 'uuid';
 
@@ -17,7 +18,9 @@ export function testLink(label: string, rest: Partial<LinkSummary> = {}): LinkSu
     cable: 'cat6-uutp-solid',
     lengthM: 30,
     route: [],
+    environment: 'indoor' as const,
+    schools: {},
     note: '',
   };
-  return { ...summariseLink(link, [], null), ...rest };
+  return { ...summariseLink(link, [], null, PLAIN_JOB), ...rest };
 }

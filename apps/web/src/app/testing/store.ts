@@ -7,7 +7,7 @@ import {
 } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkSummary, Part } from '@near-spoke/contract';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideStore } from '@ngrx/store';
 import { provideIcons } from '../shell/icons';
@@ -17,6 +17,7 @@ import * as linksEffects from '../store/links/effects';
 import { linksActions, linksFeature } from '../store/links/links';
 import * as outboxEffects from '../store/outbox/effects';
 import { outboxFeature } from '../store/outbox/outbox';
+import { partsFeature } from '../store/parts/parts';
 import { sitesActions, sitesFeature } from '../store/sites/sites';
 import { SITE_ID } from './links';
 
@@ -33,6 +34,7 @@ export function storeProviders(): (Provider | EnvironmentProviders)[] {
     provideStore({
       [sitesFeature.name]: sitesFeature.reducer,
       [linksFeature.name]: linksFeature.reducer,
+      [partsFeature.name]: partsFeature.reducer,
       [evidenceFeature.name]: evidenceFeature.reducer,
       [outboxFeature.name]: outboxFeature.reducer,
     }),
@@ -41,7 +43,11 @@ export function storeProviders(): (Provider | EnvironmentProviders)[] {
 }
 
 /** A site that is open with these links, nothing done on them yet. */
-export async function openSite(links: readonly LinkSummary[], ...more: readonly Provider[]) {
+export async function openSite(
+  links: readonly LinkSummary[],
+  more: readonly Provider[] = [],
+  parts: readonly Part[] = [],
+) {
   localStorage.clear();
   TestBed.configureTestingModule({ providers: [...storeProviders(), ...more] });
   const store = TestBed.inject<Store<Record<string, unknown>>>(Store);
@@ -52,12 +58,14 @@ export async function openSite(links: readonly LinkSummary[], ...more: readonly 
     note: '',
     defaultScheme: 'T568B' as const,
     schemeReason: '',
+    schools: {},
     units: 'metric' as const,
     version: 1,
     createdAt: '2026-05-04T07:00:00.000Z',
   };
   store.dispatch(sitesActions.loaded({ sites: [site] }));
   store.dispatch(linksActions.open({ siteId: SITE_ID }));
+  http.expectOne('/api/parts').flush({ parts });
   http.expectOne(`/api/sites/${SITE_ID}/links`).flush({ links });
   for (const { id } of links)
     store.dispatch(evidenceActions.loaded({ linkId: id, ticks: [], readings: [] }));

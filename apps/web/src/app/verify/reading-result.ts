@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, input, output } from '@an
 import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import type { LinkSummary, Reading } from '@near-spoke/contract';
-import { ENDS, type End } from '@near-spoke/core/link';
+import { ENDS, wiringOf, type End, type Job } from '@near-spoke/core/link';
 import { tester, type Diagnosis } from '@near-spoke/core/verify';
 import { ConnectorFace, StateMark } from '../drawing';
 
@@ -22,6 +22,7 @@ const WORD: Readonly<Record<Diagnosis['verdict'], string>> = {
 })
 export class ReadingResult {
   readonly link = input.required<LinkSummary>();
+  readonly job = input.required<Job>();
   readonly reading = input.required<Reading>();
   readonly diagnosis = input.required<Diagnosis>();
   readonly remake = output<End>();
@@ -32,6 +33,8 @@ export class ReadingResult {
     ENDS.map((end) => ({
       end,
       at: this.link()[end],
+      part: this.job().catalogue.connector(this.link()[end].connector),
+      wiring: wiringOf(this.link(), this.job())[end],
       marks: this.diagnosis().faults.flatMap((fault) =>
         fault[end].map((contact) => ({ contact, word: fault.title.toLowerCase() })),
       ),

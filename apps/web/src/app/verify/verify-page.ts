@@ -19,9 +19,9 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import type { Contact } from '@near-spoke/core/catalogue';
-import { joinedGroups, type End } from '@near-spoke/core/link';
-import { TESTERS, parseWireMap, tester, type TesterId } from '@near-spoke/core/verify';
+import { compareContacts } from '@near-spoke/core/catalogue';
+import { joinedGroups, pairsOf, type End } from '@near-spoke/core/link';
+import { TESTERS, mapContacts, parseWireMap, tester, type TesterId } from '@near-spoke/core/verify';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
 import { isText, kept } from '../shell/kept';
@@ -31,13 +31,6 @@ import { Shortcuts } from '../shell/shortcuts';
 import { ReadingResult } from './reading-result';
 import { WireBoard } from './wire-board';
 import { entryOf, goodEntry, type WireEntry } from './wire-entry';
-
-const PAIRS: readonly (readonly [Contact, Contact])[] = [
-  ['1', '2'],
-  ['3', '6'],
-  ['4', '5'],
-  ['7', '8'],
-];
 
 const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
 
@@ -59,7 +52,7 @@ const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => 
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class VerifyPage {
-  private readonly open = inject(OpenLink);
+  protected readonly open = inject(OpenLink);
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
@@ -67,7 +60,26 @@ export class VerifyPage {
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
 
   protected readonly testers = TESTERS;
-  protected readonly pairs = PAIRS;
+  /** The pairs that a tester can name as split, each in the order of its contacts. */
+  protected readonly pairs = computed(() => {
+    const wiring = this.wiring();
+    return wiring
+      ? pairsOf(wiring.near)
+          .map(({ tip, ring }) => [tip, ring].sort(compareContacts) as [string, string])
+          .sort(([a], [b]) => compareContacts(a, b))
+      : [];
+  });
+  /** How this link's map is typed. */
+  protected readonly typed = computed(() => {
+    const wiring = this.wiring();
+    const { near, far } = wiring ? mapContacts(wiring) : { near: [], far: [] };
+    const gap = far.some((contact) => contact.length > 1) ? ' ' : '';
+    return {
+      span: near.length > 1 ? `${near[0] ?? ''} to ${near.at(-1) ?? ''}` : (near[0] ?? ''),
+      good: far.length <= 10 ? far.join(gap) : `${far.slice(0, 6).join(gap)}${gap}…`,
+      several: `(${far.slice(0, 2).join(gap)})`,
+    };
+  });
   protected readonly tester = kept<TesterId>('tester', 'identifying-remote', isTester);
   protected readonly seesPairing = computed(
     () => !tester(this.tester()).blindTo.includes('split-pair'),
@@ -194,7 +206,7 @@ export class VerifyPage {
       tester: this.tester(),
       nets: this.nets(),
       splitPairs: this.seesPairing()
-        ? PAIRS.filter(([a, b]) => this.split().includes(`${a}-${b}`))
+        ? this.pairs().filter(([a, b]) => this.split().includes(`${a}-${b}`))
         : [],
     };
     const entry = this.deeds.read(link, shown, this.note().trim());
@@ -241,7 +253,8 @@ export class VerifyPage {
   }
 
   private read(text: string): void {
-    const parsed = parseWireMap(text);
+    const wiring = this.wiring();
+    const parsed = parseWireMap(text, wiring ? mapContacts(wiring) : undefined);
     this.typo.set(parsed.ok || text === '' ? '' : parsed.reason);
     this.touched.set(text !== '');
     if (parsed.ok) this.entry.set(entryOf(parsed.nets));

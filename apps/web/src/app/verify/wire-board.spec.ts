@@ -1,10 +1,10 @@
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
-import { conductorGraph, joinedGroups, type Wiring } from '@near-spoke/core/link';
+import { conductorGraph, fourPairWiring, joinedGroups } from '@near-spoke/core/link';
 import { WireBoard } from './wire-board';
 
 describe('WireBoard', () => {
-  const wiring: Wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: false };
+  const wiring = fourPairWiring('T568B', 'T568B');
 
   beforeEach(() =>
     TestBed.configureTestingModule({ providers: [provideZonelessChangeDetection()] }),
@@ -72,7 +72,7 @@ describe('WireBoard', () => {
 
   it('has a shield contact only where there is a shield, or one was seen', () => {
     expect(board().contact('near', 'S')).toBeNull();
-    expect(board([], { ...wiring, shielded: true }).contact('near', 'S')).not.toBeNull();
+    expect(board([], fourPairWiring('T568B', 'T568B', true)).contact('near', 'S')).not.toBeNull();
     const seen = { from: { end: 'near', contact: 'S' }, to: { end: 'far', contact: 'S' } } as const;
     expect(board([seen]).contact('far', 'S')).not.toBeNull();
   });

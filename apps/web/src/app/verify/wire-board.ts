@@ -1,6 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input, model, signal } from '@angular/core';
-import { CONTACTS, conductor, conductorAt, type Contact } from '@near-spoke/core/catalogue';
-import type { ContactNode, Wiring } from '@near-spoke/core/link';
+import { SHELL, compareContacts, conductor, type Contact } from '@near-spoke/core/catalogue';
+import {
+  coreAt,
+  wireContacts,
+  type ContactNode,
+  type End,
+  type Wiring,
+} from '@near-spoke/core/link';
 import { sameNode, toggleJoint, type WireEntry } from './wire-entry';
 
 const ROW_PX = 46;
@@ -22,26 +28,34 @@ export class WireBoard {
   protected readonly from = signal<ContactNode | null>(null);
   private pressed: ContactNode | null = null;
 
-  protected readonly contacts = computed<readonly Contact[]>(() => {
-    const shield =
-      this.wiring().shielded ||
-      this.entry().some(({ from, to }) => from.contact === 'S' || to.contact === 'S');
-    return shield ? CONTACTS : CONTACTS.filter((contact) => contact !== 'S');
+  /** The contacts of each end, with the shell where there is one, or where one was seen. */
+  private readonly contacts = computed<Readonly<Record<End, readonly Contact[]>>>(() => {
+    const wiring = this.wiring();
+    const shell =
+      [wiring.near, wiring.far].some((end) => coreAt(end, SHELL) !== null) ||
+      this.entry().some(({ from, to }) => from.contact === SHELL || to.contact === SHELL);
+    const of = (end: End) => [
+      ...[...wireContacts(wiring[end])].sort(compareContacts),
+      ...(shell ? [SHELL] : []),
+    ];
+    return { near: of('near'), far: of('far') };
   });
-  protected readonly heightPx = computed(() => this.contacts().length * ROW_PX);
+  private readonly rowCount = computed(() =>
+    Math.max(this.contacts().near.length, this.contacts().far.length),
+  );
+  protected readonly heightPx = computed(() => this.rowCount() * ROW_PX);
   protected readonly columns = computed(() =>
     (['near', 'far'] as const).map((end) => ({
       end,
-      rows: this.contacts().map((contact) => {
-        const id = conductorAt(this.wiring().scheme[end], contact);
-        return { node: { end, contact }, wire: id ? conductor(id) : null };
-      }),
+      rows: this.contacts()[end].map((contact) => ({
+        node: { end, contact },
+        wire: this.wireAt({ end, contact }),
+      })),
     })),
   );
   protected readonly lines = computed(() =>
     this.entry().map(({ from, to }) => {
-      const id = conductorAt(this.wiring().scheme[from.end], from.contact);
-      const wire = id ? conductor(id) : null;
+      const wire = this.wireAt(from);
       return {
         key: `${from.end}${from.contact}${to.end}${to.contact}`,
         path: this.path(from, to),
@@ -50,6 +64,11 @@ export class WireBoard {
       };
     }),
   );
+
+  private wireAt({ end, contact }: ContactNode) {
+    const core = contact === SHELL ? null : coreAt(this.wiring()[end], contact);
+    return core === null ? null : conductor(core);
+  }
 
   protected isFrom(node: ContactNode): boolean {
     const from = this.from();
@@ -60,7 +79,8 @@ export class WireBoard {
     const joined = this.entry()
       .flatMap(({ from, to }) => (sameNode(from, node) ? [to] : sameNode(to, node) ? [from] : []))
       .map(({ end, contact }) => `${end} ${contact}`);
-    const what = node.contact === 'S' ? 'shield' : `contact ${node.contact}, ${wireName ?? ''}`;
+    const what =
+      node.contact === SHELL ? 'shield' : `contact ${node.contact}, ${wireName ?? 'no core'}`;
     return `${node.end} ${what}, ${joined.length > 0 ? `joined to ${joined.join(' and ')}` : 'joined to nothing'}`;
   }
 
@@ -92,7 +112,8 @@ export class WireBoard {
   }
 
   private path(from: ContactNode, to: ContactNode): string {
-    const y = ({ contact }: ContactNode) => (this.contacts().indexOf(contact) + 0.5) * ROW_PX;
+    const y = ({ end, contact }: ContactNode) =>
+      (this.contacts()[end].indexOf(contact) + 0.5) * ROW_PX;
     const x = ({ end }: ContactNode) => (end === 'near' ? 0 : WIDTH_PX);
     const [y1, y2] = [y(from), y(to)];
     if (from.end !== to.end)

@@ -1,7 +1,7 @@
-import type { Contact } from '@near-spoke/core/catalogue';
 import {
   canonicalReading,
   conductorGraph,
+  fourPairWiring,
   joinedGroups,
   type ContactNode,
   type Net,
@@ -11,7 +11,7 @@ import { entryOf, goodEntry, toggleJoint } from './wire-entry';
 
 const node = (text: string): ContactNode => ({
   end: text.startsWith('n') ? 'near' : 'far',
-  contact: text.slice(1) as Contact,
+  contact: text.slice(1),
 });
 const shown = (nets: readonly Net[]) =>
   canonicalReading(nets)
@@ -20,7 +20,7 @@ const shown = (nets: readonly Net[]) =>
 
 describe('a wire entry', () => {
   it('is a good link by one key', () => {
-    const wiring = { scheme: { near: 'T568B', far: 'T568B' }, shielded: true } as const;
+    const wiring = fourPairWiring('T568B', 'T568B', true);
     expect(shown(joinedGroups(goodEntry(wiring)))).toBe(
       shown(joinedGroups(conductorGraph(wiring))),
     );

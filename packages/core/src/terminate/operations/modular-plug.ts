@@ -133,6 +133,7 @@ export const CRIMP: Operation = {
   ...PLAIN,
   id: 'crimp',
   kind: 'crimp',
+  fixes: true,
   part: 'plug',
   needs: ['plug-checked'],
   makes: ['plug-crimped'],

@@ -7,6 +7,7 @@ export const PLAIN = {
   only: [],
   blockedBy: [],
   irreversible: false,
+  fixes: false,
   checks: [],
   tools: [],
 } as const;
@@ -15,7 +16,7 @@ const STRIP: Operation = {
   ...PLAIN,
   id: 'strip-jacket',
   kind: 'strip',
-  measures: 'strip',
+  measures: 'jacket',
   layer: 'jacket',
   needs: [],
   makes: ['jacket-off'],

@@ -53,6 +53,7 @@ const PUNCH: Operation = {
   ...PLAIN,
   id: 'punch',
   kind: 'press',
+  fixes: true,
   part: 'jack',
   layer: 'conductors',
   needs: ['jack-checked'],

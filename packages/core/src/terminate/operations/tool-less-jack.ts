@@ -130,6 +130,7 @@ const PRESS: Operation = {
   ...PLAIN,
   id: 'press-lid',
   kind: 'press',
+  fixes: true,
   part: 'lid',
   needs: ['lid-ready'],
   makes: ['lid-pressed', 'end-closed'],

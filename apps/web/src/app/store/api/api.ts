@@ -2,12 +2,18 @@ import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import {
   importReport,
+  kit,
   linkList,
+  paceList,
+  part,
+  partList,
   problem,
   readingList,
   site,
   siteList,
   tickList,
+  type PartInput,
+  type PartPatch,
   type Problem,
   type SiteInput,
   type SitePatch,
@@ -37,6 +43,21 @@ export class Api {
     this.http.patch(`/api/sites/${id}`, patch).pipe(parsed(site), refusing());
   links = (siteId: string) =>
     this.http.get(`/api/sites/${siteId}/links`).pipe(parsed(linkList), refusing());
+  parts = () => this.http.get('/api/parts').pipe(parsed(partList), refusing());
+  addPart = (input: PartInput) =>
+    this.http.post('/api/parts', input).pipe(parsed(part), refusing());
+  changePart = (id: string, patch: PartPatch) =>
+    this.http.patch(`/api/parts/${id}`, patch).pipe(parsed(part), refusing());
+  putPartAway = (id: string, version: number) =>
+    this.http.delete(`/api/parts/${id}?version=${version}`).pipe(refusing());
+  restorePart = (id: string) =>
+    this.http.post(`/api/parts/${id}/restore`, {}).pipe(parsed(part), refusing());
+  kit = (siteId: string, query: Readonly<Record<string, string>>) =>
+    this.http.get(`/api/sites/${siteId}/kit`, { params: query }).pipe(parsed(kit), refusing());
+  pace = (siteId: string, author: string) =>
+    this.http
+      .get(`/api/sites/${siteId}/pace`, { params: { author } })
+      .pipe(parsed(paceList), refusing());
   ticks = (id: string) =>
     this.http.get(`/api/links/${id}/ticks`).pipe(parsed(tickList), refusing());
   readings = (id: string) =>

@@ -1,11 +1,13 @@
 import { inject } from '@angular/core';
 import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { concatLatestFrom, mapResponse } from '@ngrx/operators';
+import { concatLatestFrom } from '@ngrx/operators';
 import { Store } from '@ngrx/store';
-import { filter, map, switchMap } from 'rxjs';
+import { catchError, concat, filter, forkJoin, map, of, switchMap } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
+import { selectJob } from '../job';
+import { partsActions } from '../parts/parts';
 import { linksActions, linksFeature } from './links';
 
 export const loadLinks = createEffect(
@@ -15,11 +17,12 @@ export const loadLinks = createEffect(
       concatLatestFrom(() => store.select(linksFeature.selectSiteId)),
       filter(([, siteId]) => siteId !== ''),
       switchMap(([, siteId]) =>
-        api.links(siteId).pipe(
-          mapResponse({
-            next: ({ links }) => linksActions.loaded({ siteId, links }),
-            error: (refusal: Refusal) => linksActions.loadFailed({ refusal }),
-          }),
+        // The parts first: links may name them.
+        forkJoin([api.parts(), api.links(siteId)]).pipe(
+          switchMap(([{ parts }, { links }]) =>
+            concat(of(partsActions.loaded({ parts })), of(linksActions.loaded({ siteId, links }))),
+          ),
+          catchError((refusal: Refusal) => of(linksActions.loadFailed({ refusal }))),
         ),
       ),
     ),
@@ -34,13 +37,14 @@ export const restandLink = createEffect(
       concatLatestFrom(() => [
         store.select(linksFeature.selectEntities),
         store.select(evidenceFeature.selectEvidenceState),
+        store.select(selectJob),
       ]),
-      map(([{ linkId }, entities, evidence]) => {
+      map(([{ linkId }, entities, evidence, job]) => {
         const link = entities[linkId];
         const facts = factsOf(evidence, linkId);
         if (!link || evidence.loading[linkId] !== 'done') return null;
         return linksActions.stored({
-          link: summariseLink(link, facts.ticks, facts.readings.at(-1) ?? null),
+          link: summariseLink(link, facts.ticks, facts.readings.at(-1) ?? null, job),
         });
       }),
       filter((action) => action !== null),

@@ -1,0 +1,90 @@
+import { rowsOfParts, type Part, type partInput, type partPatch } from '@near-spoke/contract';
+import { catalogueOf, type Catalogue } from '@near-spoke/core/catalogue';
+import { and, asc, eq, sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type * as z from 'zod';
+import type { Database } from '../db/database';
+import { parts } from '../db/schema';
+import { notFound, staleVersion } from '../http/problem-error';
+
+type Row = typeof parts.$inferSelect;
+
+function toPart({ createdAt: _, deletedAt, ...row }: Row): Part {
+  return { ...row, away: deletedAt !== null };
+}
+
+/** Every part, those that were put away too: links may still name them. */
+export async function listParts(db: Database): Promise<Part[]> {
+  const rows = await db.select().from(parts).orderBy(asc(parts.createdAt));
+  return rows.map(toPart);
+}
+
+async function getPart(db: Database, id: string): Promise<Part> {
+  const [row] = await db.select().from(parts).where(eq(parts.id, id));
+  if (!row) throw notFound('part');
+  return toPart(row);
+}
+
+/** Adds a part. The same id again gives the part that is there: a retry is harmless. */
+export async function createPart(
+  db: Database,
+  { id = v7(), ...input }: z.output<typeof partInput>,
+): Promise<Part> {
+  await db
+    .insert(parts)
+    .values({ ...input, id })
+    .onConflictDoNothing({ target: parts.id });
+  return getPart(db, id);
+}
+
+export async function updatePart(
+  db: Database,
+  id: string,
+  { version, ...changes }: z.output<typeof partPatch>,
+): Promise<Part> {
+  const current = await getPart(db, id);
+  const own = current.kind === 'cable' ? changes.cable : changes.connector;
+  const row = { source: changes.source ?? current.source, ...(own ? { [current.kind]: own } : {}) };
+  return write(db, current, version, row);
+}
+
+/** Puts a part away, or offers it again. */
+export async function setAway(
+  db: Database,
+  id: string,
+  away: boolean,
+  version?: number,
+): Promise<Part> {
+  const current = await getPart(db, id);
+  return write(db, current, version ?? current.version, { deletedAt: away ? new Date() : null });
+}
+
+async function write(
+  db: Database,
+  { id }: Part,
+  version: number,
+  changes: Partial<Row>,
+): Promise<Part> {
+  const [row] = await db
+    .update(parts)
+    .set({ ...changes, version: sql`${parts.version} + 1` })
+    .where(and(eq(parts.id, id), eq(parts.version, version)))
+    .returning();
+  if (!row) throw staleVersion('part', await getPart(db, id));
+  return toPart(row);
+}
+
+const known = new WeakMap<Database, { readonly stamp: string; readonly catalogue: Catalogue }>();
+
+/** The built-in rows and the parts of one's own. Built anew only when a part has changed. */
+export async function loadCatalogue(db: Database): Promise<Catalogue> {
+  const [row] = await db
+    .select({ stamp: sql<string>`count(*) || '/' || coalesce(sum(${parts.version}), 0)` })
+    .from(parts);
+  const stamp = row?.stamp ?? '';
+  const before = known.get(db);
+  if (before?.stamp === stamp) return before.catalogue;
+  const catalogue = catalogueOf(rowsOfParts(await listParts(db)));
+  known.set(db, { stamp, catalogue });
+  return catalogue;
+}

@@ -1,0 +1,149 @@
+import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { conductor, type Cable } from '@near-spoke/core/catalogue';
+
+/** Every section is drawn at one scale: so many millimetres across. */
+const WIDTH_MM = 15;
+
+interface DrawnCore {
+  readonly x: number;
+  readonly y: number;
+  readonly base: string;
+  readonly stripe: string | null;
+}
+
+/** A cut through a cable, to scale: jacket, shields, dielectric, cores. */
+@Component({
+  selector: 'ns-cable-section',
+  template: `
+    <svg [attr.viewBox]="viewBox()" role="img" [attr.aria-label]="spoken()">
+      @if (flat()) {
+        <rect
+          class="jacket"
+          [attr.x]="-cable().jacketMm / 2"
+          [attr.y]="-cable().insulationMm * 0.75"
+          [attr.width]="cable().jacketMm"
+          [attr.height]="cable().insulationMm * 1.5"
+          [attr.rx]="cable().insulationMm * 0.6"
+        />
+      } @else {
+        <circle class="jacket" r="0" [attr.r]="cable().jacketMm / 2" />
+        <circle class="inside" r="0" [attr.r]="inner()" />
+      }
+      @if (cable().shield !== 'none') {
+        <circle
+          class="shield"
+          [class.braid]="cable().shield === 'braid'"
+          r="0"
+          [attr.r]="inner() * 0.97"
+        />
+      }
+      @for (core of cores(); track $index) {
+        <circle
+          class="core"
+          [attr.cx]="core.x"
+          [attr.cy]="core.y"
+          [attr.r]="coreRadius()"
+          [attr.fill]="core.base"
+        />
+        @if (core.stripe; as stripe) {
+          <rect
+            [attr.x]="core.x - coreRadius() * 0.2"
+            [attr.y]="core.y - coreRadius() * 0.95"
+            [attr.width]="coreRadius() * 0.4"
+            [attr.height]="coreRadius() * 1.9"
+            [attr.fill]="stripe"
+          />
+        }
+        <circle
+          class="copper"
+          [attr.cx]="core.x"
+          [attr.cy]="core.y"
+          [attr.r]="cable().conductorMm / 2"
+        />
+      }
+    </svg>
+  `,
+  styles: `
+    svg {
+      display: block;
+      width: min(100%, 260px);
+      margin-inline: auto;
+    }
+    .jacket {
+      fill: var(--line);
+      stroke: var(--ink);
+      stroke-width: 0.1;
+    }
+    .inside {
+      fill: var(--raised);
+    }
+    .shield {
+      fill: none;
+      stroke: var(--quiet);
+      stroke-width: 0.18;
+    }
+    .braid {
+      stroke-width: 0.4;
+      stroke-dasharray: 0.3 0.15;
+    }
+    .core {
+      stroke: var(--ink);
+      stroke-width: 0.06;
+    }
+    .copper {
+      fill: var(--gold);
+      stroke: var(--ink);
+      stroke-width: 0.05;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CableSection {
+  readonly cable = input.required<Cable>();
+
+  protected readonly flat = computed(() => this.cable().parts.includes('flat'));
+  private readonly coax = computed(() => this.cable().family === 'coax');
+  protected readonly viewBox = computed(() => {
+    const width = Math.max(WIDTH_MM, this.cable().jacketMm + 1);
+    const height = this.flat() ? 5 : width * 0.8;
+    return [-width / 2, -height / 2, width, height].join(' ');
+  });
+  protected readonly inner = computed(() => {
+    const { jacketMm, insulationMm } = this.cable();
+    return this.coax() ? (jacketMm + insulationMm) / 4 : jacketMm * 0.41;
+  });
+  protected readonly coreRadius = computed(() => this.cable().insulationMm / 2);
+  protected readonly cores = computed(() => {
+    const { cores, insulationMm, pitchMm, jacketMm } = this.cable();
+    return cores.map(({ id }, index): DrawnCore => {
+      const paint = this.coax() ? { base: 'var(--paper)', stripe: null } : conductor(id);
+      const pitch = pitchMm ?? Math.min(insulationMm * 1.1, jacketMm / (cores.length + 0.6));
+      const along = (index - (cores.length - 1) / 2) * pitch;
+      const [x, y] = this.flat() ? [along, 0] : this.packed(index, cores.length);
+      return { x, y, base: paint.base, stripe: paint.stripe };
+    });
+  });
+  protected readonly spoken = computed(() => {
+    const { name, jacketMm, insulationMm, conductorMm } = this.cable();
+    const what = this.coax() ? 'dielectric' : 'insulation';
+    return `${name}, cut through: jacket ${jacketMm} mm, ${what} ${insulationMm} mm, conductor ${conductorMm.toFixed(2)} mm.`;
+  });
+
+  /** Cores in rings from the middle, close together. */
+  private packed(index: number, count: number): [number, number] {
+    if (count === 1) return [0, 0];
+    const step = this.cable().insulationMm * 1.04;
+    let [ring, first] = [1, 0];
+    let places = count < 6 ? count : 6;
+    while (index - first >= places) {
+      first += places;
+      ring += 1;
+      places = 6 * ring;
+    }
+    const inRing = Math.min(places, count - first);
+    const least = inRing > 1 ? step / (2 * Math.sin(Math.PI / inRing)) : 0;
+    const radius = count < 6 ? least : Math.max(ring * step, least);
+    const angle = (2 * Math.PI * (index - first)) / inRing;
+    return [radius * Math.sin(angle), -radius * Math.cos(angle)];
+  }
+}

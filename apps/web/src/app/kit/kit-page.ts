@@ -1,0 +1,91 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { RouterLink } from '@angular/router';
+import type { Kit } from '@near-spoke/contract';
+import { formatLength } from '@near-spoke/core/units';
+import { Store } from '@ngrx/store';
+import { NextThing } from '../shell/next-thing';
+import { Person } from '../shell/person';
+import { Api } from '../store/api/api';
+import { linksFeature } from '../store/links/links';
+import { sitesFeature } from '../store/sites/sites';
+
+/** What is left to bring and to do: parts, cable, tools and time, for the site or one link. */
+@Component({
+  selector: 'ns-kit-page',
+  imports: [MatProgressBar, NextThing, RouterLink],
+  templateUrl: './kit-page.html',
+  styleUrl: './kit-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KitPage {
+  readonly siteId = input.required<string>();
+  /** Only this link, by its id. */
+  readonly link = input('');
+
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly person = inject(Person);
+  private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
+
+  protected readonly kit = signal<Kit | null>(null);
+  protected readonly failed = signal(false);
+  protected readonly what = computed(() =>
+    this.link() ? (this.entities()[this.link()]?.label ?? 'this link') : 'this site',
+  );
+  protected readonly told = computed(() => {
+    const kit = this.kit();
+    if (!kit) return { sentence: '', why: '' };
+    if (kit.ends === 0) return { sentence: `Nothing is left to make on ${this.what()}.`, why: '' };
+    const hours = kit.seconds / 3600;
+    const time =
+      hours < 1
+        ? `${Math.max(1, Math.round(kit.seconds / 60))} minutes`
+        : `${hours.toFixed(1)} hours`;
+    const refused =
+      kit.refused > 0
+        ? ` ${kit.refused} more can’t be made as described, and are not counted.`
+        : '';
+    return {
+      sentence: `Bring this for ${kit.ends - kit.refused} ends on ${this.what()}: about ${time} of work.`,
+      why: `Bare needs, without spares; times at ${this.person.name()}’s pace where it is known, walking not counted.${refused}`,
+    };
+  });
+  protected readonly cables = computed(() =>
+    (this.kit()?.cables ?? []).map(({ name, lengthM, unknown }) => ({
+      name,
+      length: formatLength(lengthM, this.units()),
+      unknown,
+    })),
+  );
+
+  constructor() {
+    effect(() => this.load(this.siteId(), this.link(), this.person.name()));
+  }
+
+  protected retry(): void {
+    this.load(this.siteId(), this.link(), this.person.name());
+  }
+
+  protected print(): void {
+    window.print();
+  }
+
+  private load(siteId: string, link: string, author: string): void {
+    this.failed.set(false);
+    this.api.kit(siteId, { author, ...(link ? { link } : {}) }).subscribe({
+      next: (kit) => this.kit.set(kit),
+      error: () => this.failed.set(true),
+    });
+  }
+}

@@ -1,0 +1,202 @@
+import type { Catalogue } from '../catalogue';
+import type { Operation } from './operation';
+import {
+  operationsFor,
+  planTermination,
+  type Step,
+  type TerminationTask,
+} from './plan-termination';
+
+/** One of many ends that are made together at one bench. */
+export interface BatchEnd {
+  readonly id: string;
+  readonly task: TerminationTask;
+}
+
+/** What is done at every end while one tool is in the hand. */
+export interface Session {
+  /** Empty where no tool is needed. */
+  readonly tool: string;
+  readonly work: readonly { readonly endId: string; readonly steps: readonly Step[] }[];
+}
+
+export interface BatchPlan {
+  readonly sessions: readonly Session[];
+  readonly toolChanges: number;
+  /** Changes of tool if each end were finished before the next. */
+  readonly changesOneByOne: number;
+  /** Ends that can't be made, which are in no session. */
+  readonly refused: readonly string[];
+  /** Whether no order has fewer changes; false only where the search was cut short. */
+  readonly proven: boolean;
+}
+
+/** Ends that take the same operations: each is only worked out once. */
+interface Kind {
+  readonly endIds: readonly string[];
+  readonly steps: readonly Step[];
+  /** For each step, the places of those that come before it. */
+  readonly before: readonly (readonly number[])[];
+  readonly tools: readonly string[];
+}
+
+/** What is done, a bit a step, for every kind. */
+type Done = readonly number[];
+
+interface Reached {
+  readonly done: Done;
+  readonly tools: readonly string[];
+}
+
+/** States that are kept after each change of tool; more than any bench has. */
+const FRONTIER = 20_000;
+
+/**
+ * The order in which many ends are made with the fewest changes of tool: with a tool in the hand,
+ * everything that it can do at any end is done, then the next is taken. Breadth first over the tools,
+ * so that the first way to the end has the fewest changes. Checks wait until just before what they guard.
+ */
+export function planBatch(ends: readonly BatchEnd[], catalogue: Catalogue): BatchPlan {
+  const kinds = kindsOf(ends, catalogue);
+  const refused = ends
+    .filter(({ id }) => !kinds.some(({ endIds }) => endIds.includes(id)))
+    .map(({ id }) => id);
+  const { tools, proven } = fewestTools(kinds);
+  const sessions = sessionsOf(kinds, tools);
+  return {
+    sessions,
+    toolChanges: changes(sessions.map(({ tool }) => tool)),
+    changesOneByOne: changes(kinds.flatMap((kind) => kind.endIds.flatMap(() => kind.tools))),
+    refused,
+    proven,
+  };
+}
+
+/** Changes in a row of tools; what needs none leaves the tool in the hand. */
+export function changes(tools: readonly string[]): number {
+  const held = tools.filter(Boolean);
+  return held.filter((tool, index) => index > 0 && tool !== held[index - 1]).length;
+}
+
+function kindsOf(ends: readonly BatchEnd[], catalogue: Catalogue): Kind[] {
+  const kinds = new Map<
+    string,
+    { endIds: string[]; task: TerminationTask; steps: readonly Step[] }
+  >();
+  for (const { id, task } of ends) {
+    const { fit, steps } = planTermination(task, catalogue);
+    if (!fit.ok) continue;
+    const key = JSON.stringify(steps);
+    const kind = kinds.get(key) ?? { endIds: [], task, steps };
+    kind.endIds.push(id);
+    kinds.set(key, kind);
+  }
+  return [...kinds.values()].map(({ endIds, task, steps }) => {
+    const operations = operationsFor(task);
+    return {
+      endIds,
+      steps,
+      before: precedence(
+        steps.map(({ id }) => operations.find((row) => row.id === id) as Operation),
+      ),
+      tools: steps.map((step) => step.tools[0] ?? ''),
+    };
+  });
+}
+
+/** What must be done before each operation: what it needs, and what it would shut out. */
+export function precedence(operations: readonly Operation[]): number[][] {
+  return operations.map((operation, place) =>
+    operations.flatMap((other, index) =>
+      index !== place &&
+      (other.makes.some((fact) => operation.needs.includes(fact)) ||
+        operation.makes.some((fact) => other.blockedBy.includes(fact)))
+        ? [index]
+        : [],
+    ),
+  );
+}
+
+const isDone = (done: number, place: number) => (done & (1 << place)) !== 0;
+
+/** Everything that can be done with one tool and bare hands. */
+function closure(kind: Kind, start: number, tool: string): number {
+  let done = start;
+  for (let before = -1; before !== done;) {
+    before = done;
+    kind.tools.forEach((wanted, place) => {
+      if (isDone(done, place) || (wanted !== '' && wanted !== tool)) return;
+      if ((kind.before[place] ?? []).every((needed) => isDone(done, needed))) done |= 1 << place;
+    });
+  }
+  return done;
+}
+
+function fewestTools(kinds: readonly Kind[]): { tools: readonly string[]; proven: boolean } {
+  const all = kinds.map(({ steps }) => 2 ** steps.length - 1);
+  const isAll = (done: Done) => done.every((mask, index) => mask === all[index]);
+  const toolNames = [...new Set(kinds.flatMap(({ tools }) => tools))].filter(Boolean);
+  let frontier: Reached[] = [{ done: kinds.map((kind) => closure(kind, 0, '')), tools: [] }];
+  const seen = new Set<string>();
+  let proven = true;
+  for (;;) {
+    const finished = frontier.find(({ done }) => isAll(done));
+    if (finished) return { tools: finished.tools, proven };
+    const next: Reached[] = [];
+    for (const { done, tools } of frontier)
+      for (const tool of toolNames) {
+        const reached = kinds.map((kind, index) => closure(kind, done[index] ?? 0, tool));
+        const key = reached.join();
+        if (seen.has(key) || key === done.join()) continue;
+        seen.add(key);
+        next.push({ done: reached, tools: [...tools, tool] });
+      }
+    if (next.length === 0) throw new Error('A batch has no order');
+    if (next.length > FRONTIER) {
+      proven = false;
+      next.sort((a, b) => countDone(b.done) - countDone(a.done));
+    }
+    frontier = next.slice(0, FRONTIER);
+  }
+}
+
+function countDone(done: Done): number {
+  return done.reduce((sum, mask) => sum + mask.toString(2).replace(/0/g, '').length, 0);
+}
+
+/** The steps of each kind under the tool at which they are done; what needs none waits for its purpose. */
+function sessionsOf(kinds: readonly Kind[], tools: readonly string[]): Session[] {
+  const rows = ['', ...tools];
+  const places = kinds.map((kind) => sessionOfEach(kind, rows));
+  return rows
+    .map((tool, session): Session => ({
+      tool,
+      work: kinds.flatMap((kind, index) => {
+        const steps = kind.steps.filter((_, place) => places[index]?.[place] === session);
+        return steps.length > 0 ? kind.endIds.map((endId) => ({ endId, steps })) : [];
+      }),
+    }))
+    .filter(({ work }) => work.length > 0);
+}
+
+function sessionOfEach(kind: Kind, tools: readonly string[]): number[] {
+  const at: number[] = [];
+  let done = 0;
+  tools.forEach((tool, session) => {
+    const reached = closure(kind, done, tool);
+    kind.steps.forEach((_, place) => {
+      if (isDone(reached, place) && !isDone(done, place)) at[place] = session;
+    });
+    done = reached;
+  });
+  // Steps stand in an order that works, so what waits for a step stands after it.
+  for (let place = kind.steps.length - 1; place >= 0; place -= 1) {
+    // What is slid on is slid on first, while nothing can be in its way.
+    if (kind.tools[place] !== '' || kind.steps[place]?.operation === 'thread-on') continue;
+    const waiting = kind.steps.flatMap((_, later) =>
+      kind.before[later]?.includes(place) ? [at[later] ?? 0] : [],
+    );
+    if (waiting.length > 0) at[place] = Math.min(...waiting);
+  }
+  return at;
+}

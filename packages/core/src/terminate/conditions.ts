@@ -1,0 +1,76 @@
+import {
+  DEFAULT_SCHOOLS,
+  SHELL,
+  assignCores,
+  type Assigned,
+  type Cable,
+  type Connector,
+  type Core,
+  type Jacket,
+  type SchemeId,
+  type Schools,
+} from '../catalogue';
+import type { Condition } from './operation';
+
+/** A jacket thicker than this is squeezed oval before it enters a plug. Generic, mm. */
+const THICK_JACKET_MM = 7;
+
+interface Situation {
+  readonly cable: Cable;
+  readonly connector: Connector;
+  readonly scheme: SchemeId;
+  readonly schools: Schools;
+  readonly environment: Jacket;
+  readonly shieldFloats: boolean;
+}
+
+/** A task with what is usual filled in where nothing is said. */
+export const situationOf = (
+  task: Pick<Situation, 'cable' | 'connector' | 'scheme'> & Partial<Situation>,
+): Situation => ({
+  schools: DEFAULT_SCHOOLS,
+  environment: 'indoor',
+  shieldFloats: false,
+  ...task,
+});
+
+export interface Laid {
+  readonly used: readonly Assigned[];
+  readonly unused: readonly Core[];
+}
+
+/** Which cores have a contact here, and which are left over. */
+export function layOut({ cable, connector, scheme, schools }: Situation): Laid {
+  const used = assignCores(cable, connector, scheme, schools).filter(
+    ({ contact, core }) => contact !== SHELL && core !== null,
+  );
+  const taken = new Set(used.map(({ core }) => core));
+  return { used, unused: cable.cores.filter(({ id }) => !taken.has(id)) };
+}
+
+/** What holds for an end: the words that the operations' conditions are written in. */
+export function conditionsOf(situation: Situation): ReadonlySet<Condition> {
+  const { cable, connector, schools, environment, shieldFloats } = situation;
+  const holds: readonly (readonly [Condition, boolean])[] = [
+    [`cable:${cable.family}`, true],
+    ['boot', connector.wiring === 'four-pair' && connector.gender === 'plug'],
+    ['thick-jacket', connector.gender === 'plug' && cable.jacketMm >= THICK_JACKET_MM],
+    ['shell', cable.shield !== 'none' && connector.shielded],
+    ['shield-unused', cable.shield !== 'none' && !connector.shielded],
+    ['shield-bonded', cable.shield !== 'none' && connector.shielded && !shieldFloats],
+    ['shield-floated', cable.shield !== 'none' && (!connector.shielded || shieldFloats)],
+    ['twisted-cores', cable.family === 'telephone' || cable.family === 'four-pair'],
+    ['unused', layOut(situation).unused.length > 0],
+    ['outdoor', environment === 'outdoor' || environment === 'burial'],
+    ['lets-water-in', !connector.weatherproof],
+  ];
+  return new Set([
+    ...cable.parts,
+    ...connector.traits,
+    // How a joint is made is decided by the connector that was chosen for it.
+    ...Object.entries(schools).flatMap(([school, choice]) =>
+      school === 'joint' ? [] : [`${school}-${choice}`],
+    ),
+    ...holds.flatMap(([condition, held]) => (held ? [condition] : [])),
+  ]);
+}

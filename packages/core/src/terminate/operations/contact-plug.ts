@@ -1,0 +1,93 @@
+import { checks, operation, type Operation } from '../operation';
+import { COMMON, TIN, sleeves } from './cores';
+import { LABEL } from './prepare';
+
+/** A plug made by hand for bare pads: wire that does not scrape, filler that bears the iron’s heat. */
+export const CONTACT_PLUG: readonly Operation[] = [
+  operation({
+    id: 'try-wire',
+    kind: 'check',
+    part: 'contacts',
+    instruction: 'Stop. Try the contact wire and the filler on the bench, the device unpowered.',
+    why: 'A wire that is too thick scrapes the pad off; a filler that softens lets it wander.',
+    checks: checks({
+      'wire-thin': 'The wire slides over the pad without a mark',
+      'filler-hard': 'A sample of the filler stays hard beside the iron',
+    }),
+    seconds: 120,
+    depth: 0,
+  }),
+  ...COMMON,
+  sleeves(
+    'solder-cores',
+    'Unsolder the core, slide its sleeve on and solder it again: its joint can be undone.',
+  ),
+  TIN,
+  operation({
+    id: 'solder-cores',
+    kind: 'solder',
+    part: 'contacts',
+    fixes: true,
+    needs: ['try-wire', 'tin-both', 'unused-dealt-with', 'thread-sleeves'],
+    instruction: 'Solder each core to its contact wire, one at a time: {order}.',
+    why: 'One at a time, none is mistaken for its neighbour.',
+    tools: ['soldering iron'],
+    seconds: 120,
+    depth: 5,
+  }),
+  operation({
+    id: 'check-contact-row',
+    kind: 'check',
+    part: 'contacts',
+    needs: ['solder-cores'],
+    instruction: 'Stop. Check the row before it is cast in.',
+    why: 'In the filler nothing moves any more.',
+    checks: checks({
+      order: 'From contact 1: {order}',
+      'no-short': 'No two contacts touch, measured',
+      springs: 'Every wire springs against its pad, the device unpowered',
+    }),
+    tools: ['meter'],
+    seconds: 60,
+    depth: 5,
+  }),
+  operation({
+    id: 'shrink-sleeves',
+    kind: 'shrink',
+    part: 'sleeves',
+    needs: ['thread-sleeves', 'check-contact-row'],
+    instruction: 'Slide the sleeves over the joints and shrink them.',
+    why: 'Filler between bare joints is not insulation enough.',
+    tools: ['heat gun'],
+    seconds: 40,
+    depth: 6,
+  }),
+  operation({
+    id: 'fill-body',
+    kind: 'fill',
+    part: 'body',
+    needs: ['shrink-sleeves'],
+    irreversible: true,
+    instruction: 'Fill the body round wires and jacket and let it set as long as its sheet says.',
+    why: 'The filler is the strain relief.',
+    seconds: 300,
+    depth: 7,
+  }),
+  operation({
+    id: 'prove-plug',
+    kind: 'check',
+    part: 'plug',
+    needs: ['fill-body'],
+    makes: ['prove-plug', 'end-proven'],
+    instruction: 'Check the finished plug with nothing powered, and mark which way it goes on.',
+    why: 'A plug without a key goes on turned round as easily as right.',
+    checks: checks({
+      continuity: 'Every contact reaches its own core and no other',
+      'one-way': 'A mark shows the one way it goes on',
+    }),
+    tools: ['meter'],
+    seconds: 60,
+    depth: 7,
+  }),
+  LABEL,
+];

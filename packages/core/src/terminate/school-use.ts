@@ -1,0 +1,37 @@
+import { SCHOOLS, type Connector, type SchoolId, type Schools } from '../catalogue';
+import { OPERATIONS } from './operations';
+import type { TerminationTask } from './plan-termination';
+
+/** The schools that change how an end is made. */
+export function schoolsInUse({ connector, cable }: TerminationTask): SchoolId[] {
+  const words = new Set(OPERATIONS[connector.family].flatMap(({ only }) => only));
+  const asked: Readonly<Partial<Record<SchoolId, boolean>>> = {
+    scheme: connector.wiring === 'four-pair',
+    ringing: connector.bell !== null,
+    bond: cable.shield !== 'none' && cable.family !== 'coax' && words.has('shield-bonded'),
+    unused: words.has('unused'),
+  };
+  return SCHOOLS.filter(
+    ({ id, options }) => asked[id] ?? options.some((option) => words.has(`${id}-${option.id}`)),
+  ).map(({ id }) => id);
+}
+
+/** Connectors that stand for one option of a school. */
+const STANDS_FOR: readonly (readonly [SchoolId, string, (part: Connector) => boolean])[] = [
+  ['plug', 'standard', ({ family }) => family === 'modular-plug'],
+  ['plug', 'pass-through', ({ family }) => family === 'pass-through-plug'],
+  ['joint', 'solder', ({ traits }) => traits.includes('joint-solder')],
+  ['joint', 'sleeve', ({ traits }) => traits.includes('joint-sleeve')],
+  ['joint', 'twist', ({ traits }) => traits.includes('joint-twist')],
+];
+
+/** What a job does otherwise than this connector stands for, in a sentence; null where they agree. */
+export function schoolDeparture(part: Connector, schools: Schools): string | null {
+  const row = STANDS_FOR.find(([, , is]) => is(part));
+  if (!row || schools[row[0]] === row[1]) return null;
+  const [id, option] = row;
+  const options = SCHOOLS.find((school) => school.id === id)?.options ?? [];
+  const named = (wanted: string) =>
+    (options.find((choice) => choice.id === wanted)?.name ?? wanted).toLowerCase();
+  return `This job’s school is ${named(schools[id])}; ${part.name} is ${named(option)}.`;
+}
