@@ -13,6 +13,12 @@ const SHOTS = [
   { name: 'import', path: 'import', act: badSchedule },
   { name: 'terminate-plug', link: 'K06', path: 'terminate' },
   { name: 'terminate-cuts', link: 'GR07', path: 'terminate' },
+  { name: 'terminate-coax', link: 'AI01', path: 'terminate' },
+  { name: 'terminate-soldered', link: 'WM02', path: 'terminate' },
+  { name: 'batch', path: 'batch', act: takeLargest },
+  { name: 'catalogue', path: 'catalogue/d-sub-9-soldered-plug' },
+  { name: 'kit', path: 'kit' },
+  { name: 'template', path: 'template?cable=rg-58&connector=bnc-crimp-50-rg-58' },
   { name: 'verify-enter', link: 'TO06', path: 'verify', act: typeMap },
   { name: 'verify-fault', link: 'K04', path: 'verify' },
   { name: 'record', link: 'K03', path: 'record' },
@@ -32,6 +38,11 @@ async function badSchedule(page) {
   const file = { name: 'kiosks.csv', mimeType: 'text/csv', buffer: Buffer.from(text) };
   await page.locator('input[type=file]').setInputFiles(file);
   await page.locator('.cells').waitFor();
+}
+
+async function takeLargest(page) {
+  await page.keyboard.press('Space');
+  await page.locator('.sessions').waitFor();
 }
 
 async function typeMap(page) {

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import { factsOf } from './solve-order';
 import type { Operation } from './operation';
+import { OPERATIONS } from './operations';
 import {
   operationsFor,
   planTermination,
@@ -46,10 +47,19 @@ export function followPlan(
   catalogue: Catalogue,
 ): Progress {
   const plan = planTermination(task, catalogue);
-  const isDone = (step: Pick<Step, 'id' | 'checks'>) =>
+  const isTicked = (step: Pick<Step, 'id' | 'checks'>) =>
     tickKeys(step).every((key) => ticked.has(key));
-  const doneSteps = new Set(plan.steps.filter(isDone).map((step) => step.id));
   const operations = plan.fit.ok ? operationsFor(task) : [];
+  // What was done in another school counts where it made the same: a pin that is crimped is fixed.
+  const planned = new Set(operations.map(({ id }) => id));
+  const otherwise = factsOf(
+    OPERATIONS[task.connector.family].filter((row) => !planned.has(row.id) && isTicked(row)),
+  );
+  const doneSteps = new Set(
+    operations
+      .filter((row) => isTicked(row) || row.makes.every((fact) => otherwise.has(fact)))
+      .map(({ id }) => id),
+  );
   const late = lateParts(operations, doneSteps);
   const hopeless = new Set(late.map((part) => part.stepId));
   const next = plan.steps.find((step) => !doneSteps.has(step.id) && !hopeless.has(step.id)) ?? null;

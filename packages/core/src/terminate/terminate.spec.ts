@@ -269,6 +269,17 @@ describe('followPlan', () => {
     expect(followPlan(task({ otherEnd: 'bare' }), ticked).late).toEqual([]);
   });
 
+  it('keeps an end made when the job changes its school for what is done already', () => {
+    const crimped = task({ cable: 'rg-58', connector: 'bnc-crimp-50-rg-58' });
+    const ticked = new Set(keys(crimped));
+    expect(followPlan(crimped, ticked).state).toBe('made');
+    const soldered = { ...crimped, schools: { ...DEFAULT_SCHOOLS, pin: 'soldered' } };
+    expect(followPlan(soldered, ticked).state).toBe('made');
+    expect(followPlan(soldered, new Set()).next?.id).toBe(followPlan(crimped, new Set()).next?.id);
+    const half = new Set([...ticked].filter((key) => key !== 'crimp-pin'));
+    expect(followPlan(soldered, half).next?.id).toBe('solder-pin');
+  });
+
   it('has an operation behind every step', () => {
     for (const row of everyTask) {
       const known = new Set(operationsFor(row).map((operation) => operation.id));

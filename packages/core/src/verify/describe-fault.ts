@@ -1,5 +1,5 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
-import { coreAt, pairsOf, type End, type Wiring } from '../link';
+import { coreAt, pairsOf, wireContacts, type End, type Wiring } from '../link';
 import type { Fault, FaultKind } from './fault';
 
 export interface Action {
@@ -115,10 +115,15 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     title: 'Shield joined',
     sentence: (fault, wiring) =>
       `The shield is joined to ${list(conductorsOnly(fault, wiring))}${place(fault)}.`,
-    action: (fault) => ({
-      end: fault.end,
-      sentence: `Look ${fault.end === 'either' ? 'at both ends' : `at the ${fault.end} end`} for drain wire or foil that touches a contact, and trim it back.`,
-    }),
+    action: (fault, wiring) => {
+      const where = fault.end === 'either' ? 'at both ends' : `at the ${fault.end} end`;
+      return {
+        end: fault.end,
+        sentence: isCoaxial(wiring)
+          ? `Look ${where} for a strand of the braid that touches the centre. Cut that end off and make it again; if both are clean, the cable is crushed or pierced: find the place with reflectometry.`
+          : `Look ${where} for drain wire or foil that touches a contact, and trim it back.`,
+      };
+    },
   },
   'shield-unexpected': {
     title: 'Shield not expected',
@@ -130,6 +135,10 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     }),
   },
 };
+
+/** One conductor inside its shield. */
+const isCoaxial = ({ near, far }: Wiring) =>
+  [near, far].every((end) => wireContacts(end).length === 1);
 
 /** "white-green (3)", or "the shield". */
 export function named(contact: Contact, end: End, wiring: Wiring): string {

@@ -20,6 +20,41 @@ const LEAST_WIDTH_MM = 22;
 const BLOCK_ROW_MM = 2;
 const JOINT_ROW_MM = 3;
 
+/** A regular hexagon with a flat on top, so many millimetres across its flats. */
+function hexagon(acrossMm: number): string {
+  const far = acrossMm / Math.sqrt(3);
+  const half = acrossMm / 2;
+  return `M${-far / 2} ${-half}H${far / 2}L${far} 0L${far / 2} ${half}H${-far / 2}L${-far} 0Z`;
+}
+
+const ring = (radius: number) =>
+  `M${-radius} 0A${radius} ${radius} 0 1 1 ${radius} 0A${radius} ${radius} 0 1 1 ${-radius} 0Z`;
+
+/** The two slots of a bayonet's coupling. */
+const bayonet = (radius: number) =>
+  `${ring(radius)}M${-radius} -1H${1.6 - radius}V1H${-radius}M${radius} -1H${radius - 1.6}V1H${radius}`;
+
+interface CoaxShape {
+  readonly coupling: string;
+  readonly opening: number;
+  /** The slotted contact inside the coupling, where it has one. */
+  readonly fingers: number | null;
+  readonly dielectric: number;
+  readonly pin: number;
+}
+
+/**
+ * Coaxial plugs seen from the front, radii in mm: couplings and openings generic, F nut 11.1 mm (7/16 in)
+ * across its flats, pins 1.35 mm (BNC), 1.6 mm (N) and 3.2 mm (RCA); an F plug shows the cable's own
+ * centre conductor.
+ */
+const COAX_SHAPES: Readonly<Record<string, CoaxShape>> = {
+  bnc: { coupling: bayonet(7.25), opening: 4.9, fingers: 4.1, dielectric: 2.3, pin: 0.68 },
+  n: { coupling: hexagon(20), opening: 7.94, fingers: 4, dielectric: 1.6, pin: 0.8 },
+  f: { coupling: hexagon(11.1), opening: 4.76, fingers: null, dielectric: 2.3, pin: 0.51 },
+  rca: { coupling: ring(4.4), opening: 4, fingers: 3.7, dielectric: 2.4, pin: 1.6 },
+};
+
 /** Faces other than modular ones: D, round and coaxial shells, rows, blocks and joints, in millimetres. */
 @Component({
   selector: 'ns-outline-face',
@@ -55,7 +90,7 @@ export class OutlineFace {
     const [w, h] = {
       d: [width + 2 * flange + 2, height + 2 * MARGIN_MM + 2],
       round: [width + 2 * MARGIN_MM, height + 2 * MARGIN_MM],
-      coaxial: [width + 2 * MARGIN_MM + 6, height + 2 * MARGIN_MM],
+      coaxial: [width + 2 * MARGIN_MM + 10, height + 2 * MARGIN_MM + 3],
       row: [width + 2 * MARGIN_MM, height + 3 * MARGIN_MM],
       block: [36, (Math.ceil(count / 4) * 2 + 1) * BLOCK_ROW_MM],
       joint: [34, count * JOINT_ROW_MM + 3],
@@ -77,6 +112,7 @@ export class OutlineFace {
     return `M${-top} ${-half}H${top}L${bottom} ${half}H${-bottom}Z`;
   });
   private readonly wideUp = computed(() => !this.keyUp());
+  protected readonly coax = computed(() => COAX_SHAPES[this.part().outline ?? ''] ?? null);
   protected readonly radius = computed(() => this.size().width / 2);
   protected readonly crowded = computed(() => this.contacts().length > 15);
   protected readonly rows = computed(() =>

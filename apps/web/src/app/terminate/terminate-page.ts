@@ -46,6 +46,9 @@ const CUTTING = new Set<Step['operation']>([
   'thread-on',
 ]);
 
+/** More contacts than this are read off the picture. */
+const LISTED = 20;
+
 const END_STATE: Readonly<Record<string, string>> = {
   'does-not-fit': 'does not fit',
   bare: 'not begun',
@@ -102,6 +105,11 @@ export class TerminatePage {
   protected readonly part = computed(() => this.task()?.connector);
   protected readonly cable = computed(() => this.task()?.cable);
   protected readonly wiring = computed(() => this.open.wiring()?.[this.end()]);
+  /** The contacts as a list, unless the picture names every core and there are too many. */
+  protected readonly listed = computed(() => {
+    const contacts = this.wiring()?.contacts ?? [];
+    return contacts.length > LISTED ? null : contacts;
+  });
   protected readonly kit = computed(() => {
     const task = this.task();
     return task ? kitFor([task], this.open.job().catalogue).parts : [];

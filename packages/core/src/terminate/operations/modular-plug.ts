@@ -26,7 +26,7 @@ const STRAIGHTEN: Operation = {
   needs: PREPARED,
   makes: ['conductors-straight'],
   instruction:
-    'Untwist the pairs back to the jacket and draw every conductor straight. Cut off spline and rip cord.',
+    'Untwist the pairs back to the jacket and draw every conductor straight, stiff ones over a grooved edge. Cut off spline and rip cord.',
   why: 'Only straight conductors stay side by side in the plug.',
   tools: ['side cutter'],
   seconds: 40,

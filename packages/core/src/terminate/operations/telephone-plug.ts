@@ -25,7 +25,7 @@ export const TELEPHONE_PLUG: readonly Operation[] = [
     id: 'order-conductors',
     kind: 'order',
     layer: 'conductors',
-    needs: ['straighten', 'inspect-insulation', 'cut-unused', 'keep-unused'],
+    needs: ['straighten', 'inspect-insulation', 'unused-dealt-with'],
     instruction:
       'Lay the cores side by side, contacts toward you, nose away, from contact {first}: {order}.',
     why: 'The line pair lies in the middle. A cord made the same way at both ends turns the pairs over; straight or turned must be meant.',

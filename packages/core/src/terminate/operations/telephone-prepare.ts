@@ -30,6 +30,7 @@ export const INSPECT = operation({
 
 export const UNUSED_KEPT = operation({
   id: 'keep-unused',
+  makes: ['unused-dealt-with'],
   kind: 'fold',
   layer: 'conductors',
   only: ['unused', 'unused-kept'],
@@ -43,6 +44,7 @@ export const UNUSED_KEPT = operation({
 
 export const UNUSED_CUT = operation({
   id: 'cut-unused',
+  makes: ['unused-dealt-with'],
   kind: 'cut',
   layer: 'conductors',
   only: ['unused', 'unused-cut'],
@@ -62,7 +64,7 @@ export const FIND_SIDE = operation({
   instruction: 'Stop. Find whose side of the line this is, and the line pair.',
   why: 'The provider’s side of the demarcation is not ours to open.',
   checks: checks({
-    'our-side': 'This socket is on our side of the demarcation',
+    'our-side': 'This end is on our side of the demarcation',
     'line-off':
       'The line is disconnected at the demarcation, or this cable is proven dead with a meter',
   }),

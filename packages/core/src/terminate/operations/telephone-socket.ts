@@ -9,7 +9,7 @@ const lay = (why: string): Operation =>
     kind: 'insert',
     part: 'socket',
     layer: 'conductors',
-    needs: ['inspect-insulation', 'keep-unused', 'cut-unused'],
+    needs: ['inspect-insulation', 'unused-dealt-with'],
     instruction:
       'Lay each core in the slot of its contact: {order}. Keep the pair twisted up to its slots.',
     why,
