@@ -36,6 +36,10 @@ export function describeView(part: Faced, view: FaceView): string {
       : { mating: 'Looking into the opening', wiring: 'Looking at the wiring side' }[view.side];
   const row = part.outline ? outline(part.outline) : null;
   if (row?.shape === 'coaxial') return side;
+  if (row?.shape === 'row') {
+    const left = (faceContacts(part, view)[0]?.xMm ?? 0) < 0;
+    return `${side}, contact 1 on the ${left ? 'left' : 'right'}. ${row.doubt ?? ''}`;
+  }
   const key = row?.key ?? 'latch';
   // The table has a D-sub's wide row where others have the latch's far side.
   const up = row?.shape === 'd' ? view.latch === 'down' : view.latch === 'up';

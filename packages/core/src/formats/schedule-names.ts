@@ -24,7 +24,10 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
     .sort((a, b) => b.grade.length - a.grade.length);
   const outside = /outdoor|outside|burial/.test(name);
   const plainly = typed.filter((row) => row.grade === typed[0]?.grade);
-  const best = plainly.find((row) => row.name.includes('outdoor') === outside) ?? plainly[0];
+  const best =
+    plainly.find((row) => row.name.includes('outdoor') === outside) ??
+    plainly[0] ??
+    cables.find((row) => row.family !== 'four-pair' && hasWords(row.name, text));
   if (best) return { ok: true, row: best };
   const category = /cat(?:egory)?(5e|6a|6)(?![0-9])/.exec(name)?.[1];
   if (!category)
@@ -67,6 +70,20 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
     : { ok: true, row };
 }
 
+const wordsIn = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z0-9]+/)
+    .filter(Boolean)
+    .map((word) => word.replace(/^(core|pair)s$/, '$1'));
+
+/** Whether a name has every word of a text, whatever stands between them. */
+function hasWords(name: string, text: string): boolean {
+  const own = new Set(wordsIn(name));
+  const asked = wordsIn(text);
+  return asked.length > 1 && asked.every((word) => own.has(word));
+}
+
 /** Words that mean a family, the more particular ones first. */
 const FAMILY_WORDS: readonly (readonly [RegExp, ConnectorFamily])[] = [
   [/lamp|looptester/, 'lamp-tester'],
@@ -104,7 +121,7 @@ export function connectorNamed(
   const kind = /large|outdoor/.exec(name)?.[0] ?? '';
   const own = connectors.filter((part) => part.family === family);
   const worded = own.filter((part) =>
-    wordsOf(text).every((word) => plain(part.name).includes(word)),
+    wordsOf(text).every((word) => wordsIn(part.name).includes(word)),
   );
   const row =
     worded.find((part) => cable !== null && part.name.endsWith(`for ${cable.grade}`)) ??
@@ -126,11 +143,8 @@ export function connectorNamed(
 /** The words of a name that tell one part from another of its family. */
 function wordsOf(text: string): string[] {
   const telling =
-    /^(bnc|n|f|rca|50|75|master|secondary|extension|9|15|25|4|5|6|plug|socket|twisted|soldered|sleeve|6p4c|6p6c)$/;
-  return text
-    .toLowerCase()
-    .split(/[^a-z0-9]+/)
-    .filter((word) => telling.test(word));
+    /^(bnc|n|f|rca|sub|din|mini|50|75|master|secondary|extension|9|15|25|4|5|6|plug|socket|twisted|soldered|sleeve|6p4c|6p6c)$/;
+  return wordsIn(text).filter((word) => telling.test(word));
 }
 
 /** Reads "T568B", "568A", "B", "A/B" (near/far). */

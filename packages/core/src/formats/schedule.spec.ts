@@ -134,6 +134,10 @@ describe('parseSchedule', () => {
       'telephone-socket-extension',
     ],
     ['flat telephone cord, 4 cores', '6P4C', 'cord-4', 'plug-6p4c'],
+    ['screened 9 cores', 'D-sub 9 plug soldered', 'screened-9', 'd-sub-9-soldered-plug'],
+    ['Ribbon 9', 'D-sub 9 plug, IDC', 'ribbon-9', 'd-sub-9-press-on-plug'],
+    ['multi-core screened, 4 cores', 'din 5', 'screened-4', 'din-5-soldered-plug'],
+    ['RG 213', 'N', 'rg-213', 'n-crimp-50-rg-213'],
     ['ribbon, 9 cores', 'D-sub 9 socket, IDC', 'ribbon-9', 'd-sub-9-press-on-socket'],
     ['multi-core screened, 8 cores', 'mini-DIN 6', 'screened-8', 'mini-din-6-soldered-plug'],
   ];

@@ -91,6 +91,16 @@ describe('planBatch', () => {
     }
   });
 
+  it('ends in time with hundreds of ends of every kind, and says when it is not proven', () => {
+    const tasks = fitting.filter((_, index) => index % 3 === 0);
+    const plan = planBatch(batchOf(tasks), BUILT_IN);
+    expect(plan.refused).toEqual([]);
+    expect(plan.toolChanges).toBeLessThan(plan.changesOneByOne / 10);
+    const steps = plan.sessions.flatMap(({ work }) => work.flatMap((row) => row.steps));
+    const wanted = tasks.map((task) => planTermination(task, BUILT_IN).steps.length);
+    expect(steps.length).toBe(wanted.reduce((sum, count) => sum + count, 0));
+  });
+
   it('reads a plug just before it is crimped, not a tool earlier', () => {
     const cord = taskFor({ cable: 'cat5e-uutp-stranded' });
     const { sessions } = planBatch(batchOf([cord, cord]), BUILT_IN);

@@ -48,8 +48,8 @@ interface Reached {
   readonly tools: readonly string[];
 }
 
-/** States that are kept after each change of tool; more than any bench has. */
-const FRONTIER = 20_000;
+/** What is looked at after each change of tool, states times tools times kinds; the best are kept. */
+const LOOKED_AT = 40_000;
 
 /**
  * The order in which many ends are made with the fewest changes of tool: with a tool in the hand,
@@ -136,7 +136,9 @@ function fewestTools(kinds: readonly Kind[]): { tools: readonly string[]; proven
   const all = kinds.map(({ steps }) => 2 ** steps.length - 1);
   const isAll = (done: Done) => done.every((mask, index) => mask === all[index]);
   const toolNames = [...new Set(kinds.flatMap(({ tools }) => tools))].filter(Boolean);
-  let frontier: Reached[] = [{ done: kinds.map((kind) => closure(kind, 0, '')), tools: [] }];
+  const most = Math.max(1, Math.floor(LOOKED_AT / (toolNames.length * kinds.length || 1)));
+  const reach = kinds.map(rememberedClosure);
+  let frontier: Reached[] = [{ done: reach.map((one) => one(0, '')), tools: [] }];
   const seen = new Set<string>();
   let proven = true;
   for (;;) {
@@ -145,19 +147,41 @@ function fewestTools(kinds: readonly Kind[]): { tools: readonly string[]; proven
     const next: Reached[] = [];
     for (const { done, tools } of frontier)
       for (const tool of toolNames) {
-        const reached = kinds.map((kind, index) => closure(kind, done[index] ?? 0, tool));
+        const reached = done.map((mask, index) => reach[index]?.(mask, tool) ?? mask);
         const key = reached.join();
         if (seen.has(key) || key === done.join()) continue;
         seen.add(key);
         next.push({ done: reached, tools: [...tools, tool] });
       }
     if (next.length === 0) throw new Error('A batch has no order');
-    if (next.length > FRONTIER) {
-      proven = false;
-      next.sort((a, b) => countDone(b.done) - countDone(a.done));
-    }
-    frontier = next.slice(0, FRONTIER);
+    next.sort((a, b) => countDone(b.done) - countDone(a.done));
+    frontier = undominated(next, most);
+    if (frontier.length === most && next.length > most) proven = false;
   }
+}
+
+/** The closures of a kind, each worked out once. */
+function rememberedClosure(kind: Kind): (done: number, tool: string) => number {
+  const known = new Map<string, number>();
+  return (done, tool) => {
+    const key = `${done} ${tool}`;
+    const found = known.get(key) ?? closure(kind, done, tool);
+    known.set(key, found);
+    return found;
+  };
+}
+
+/** States without those that another, with as many changes of tool, is ahead of everywhere. */
+function undominated(states: readonly Reached[], most: number): Reached[] {
+  const kept: Reached[] = [];
+  for (const state of states) {
+    if (kept.length === most) break;
+    const isBehind = kept.some(({ done }) =>
+      done.every((mask, index) => ((state.done[index] ?? 0) & ~mask) === 0),
+    );
+    if (!isBehind) kept.push(state);
+  }
+  return kept;
 }
 
 function countDone(done: Done): number {

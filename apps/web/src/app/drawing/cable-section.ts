@@ -4,6 +4,9 @@ import { conductor, type Cable } from '@near-spoke/core/catalogue';
 /** Every section is drawn at one scale: so many millimetres across. */
 const WIDTH_MM = 15;
 
+/** Cores that lie in the middle of a bundle of so many. */
+const MIDDLE: Readonly<Record<number, number>> = { 9: 2, 10: 2 };
+
 interface DrawnCore {
   readonly x: number;
   readonly y: number;
@@ -129,21 +132,30 @@ export class CableSection {
     return `${name}, cut through: jacket ${jacketMm} mm, ${what} ${insulationMm} mm, conductor ${conductorMm.toFixed(2)} mm.`;
   });
 
-  /** Cores in rings from the middle, close together. */
+  /** Where a core lies: pairs side by side, single cores in rings, close together. */
   private packed(index: number, count: number): [number, number] {
-    if (count === 1) return [0, 0];
     const step = this.cable().insulationMm * 1.04;
-    let [ring, first] = [1, 0];
-    let places = count < 6 ? count : 6;
+    const pairs = count / 2;
+    if (pairs > 1 && pairs <= 4 && this.cable().cores.every(({ pair }) => pair !== null)) {
+      const angle = (2 * Math.PI * Math.floor(index / 2)) / pairs + Math.PI / 4;
+      const [out, along] = [step * 1.25, (index % 2 === 0 ? -0.5 : 0.5) * step];
+      return [
+        out * Math.cos(angle) - along * Math.sin(angle),
+        out * Math.sin(angle) + along * Math.cos(angle),
+      ];
+    }
+    const inner = MIDDLE[count] ?? (count <= 6 ? 0 : 1);
+    if (index < inner) return inner === 1 ? [0, 0] : [(index - 0.5) * step, 0];
+    let [ring, first] = [inner === 2 ? 1.5 : 1, inner];
+    let places = Math.min(count - inner, count <= 10 ? count : 6);
     while (index - first >= places) {
       first += places;
       ring += 1;
-      places = 6 * ring;
+      places = Math.min(6 * Math.ceil(ring), count - first);
     }
-    const inRing = Math.min(places, count - first);
-    const least = inRing > 1 ? step / (2 * Math.sin(Math.PI / inRing)) : 0;
-    const radius = count < 6 ? least : Math.max(ring * step, least);
-    const angle = (2 * Math.PI * (index - first)) / inRing;
+    const least = places > 1 ? step / (2 * Math.sin(Math.PI / places)) : 0;
+    const radius = inner === 0 && first === 0 ? least : Math.max(ring * step, least);
+    const angle = (2 * Math.PI * (index - first)) / places;
     return [radius * Math.sin(angle), -radius * Math.cos(angle)];
   }
 }

@@ -19,6 +19,8 @@ const MARGIN_MM = 4;
 const LEAST_WIDTH_MM = 22;
 const BLOCK_ROW_MM = 2;
 const JOINT_ROW_MM = 3;
+/** Height of a D-sub's flange. */
+const FLANGE_MM = 12.4;
 
 /** A regular hexagon with a flat on top, so many millimetres across its flats. */
 function hexagon(acrossMm: number): string {
@@ -86,9 +88,9 @@ export class OutlineFace {
   protected readonly box = computed(() => {
     const { width, height } = this.size();
     const count = this.contacts().length;
-    const flange = this.shape() === 'd' ? 7 : 0;
+    const flange = this.shape() === 'd' && !this.crowded() ? 7 : 0;
     const [w, h] = {
-      d: [width + 2 * flange + 2, height + 2 * MARGIN_MM + 2],
+      d: [width + 2 * flange + 2, (flange > 0 ? FLANGE_MM : height) + 2 * MARGIN_MM],
       round: [width + 2 * MARGIN_MM, height + 2 * MARGIN_MM],
       coaxial: [width + 2 * MARGIN_MM + 10, height + 2 * MARGIN_MM + 3],
       row: [width + 2 * MARGIN_MM, height + 3 * MARGIN_MM],
@@ -132,9 +134,10 @@ export class OutlineFace {
       const out = (this.radius() + font * 0.9) / far;
       return { x: item.xMm * out, y: item.y * out + font * 0.35 };
     }
-    const half = this.size().height / 2;
+    // Numbers of a D-sub stand outside its flange.
+    const half = this.shape() === 'd' && !this.crowded() ? FLANGE_MM / 2 : this.size().height / 2;
     return item.y <= 0
-      ? { x: item.xMm, y: -half - font * 0.5 }
-      : { x: item.xMm, y: half + font * 1.2 };
+      ? { x: item.xMm, y: -half - font * 0.4 }
+      : { x: item.xMm, y: half + font * 1.1 };
   }
 }
