@@ -19,6 +19,14 @@ const SITE: SiteInput = {
   note: 'Comms room C1, gatehouse cabinet G2, linkspan cabinet L3',
   defaultScheme: 'T568B',
   schemeReason: 'Nothing asks for T568A but the ticket office, whose old plant has it.',
+  schools: {
+    plug: { choice: 'standard', reason: 'The terminal’s spares are standard plugs.' },
+    pin: { choice: 'crimped', reason: 'Every van has the pin die.' },
+    joint: { choice: 'solder', reason: 'Salt air: joints must last.' },
+    unused: { choice: 'kept', reason: 'A second reader is planned at every gate.' },
+    ringing: { choice: 'capacitor', reason: 'No old bells are left on the site.' },
+    bond: { choice: 'both-ends', reason: 'One earthing system under the whole quay.' },
+  },
 };
 
 /** The first working day of the demonstration; one link is worked on every 20 minutes. */

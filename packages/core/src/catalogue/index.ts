@@ -33,6 +33,7 @@ export {
   type Slot,
 } from './connector-row';
 export { parseCores, writeCores } from './core-text';
+export { parseSlots, writeSlots } from './slot-text';
 export { connectorViews, type ConnectorView } from './connector-view';
 export { describeView, faceContacts, type FaceContact, type FaceView } from './face';
 export {

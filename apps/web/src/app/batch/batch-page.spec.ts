@@ -71,8 +71,8 @@ describe('BatchPage', () => {
 
   it('says which end, how far, and what is saved', async () => {
     const { element, headline } = await page();
-    expect(headline()).toContain('Slide the boot on');
-    expect(element.textContent).toContain('PC1, near end, 1 of 4 with bare hands.');
+    expect(headline()).toContain('PC1, near end: Slide the boot on');
+    expect(element.textContent).toContain('1 of 4 with bare hands.');
     expect(element.textContent).toMatch(/\d+ changes of tool for all of them; .* would take \d+/);
   });
 });

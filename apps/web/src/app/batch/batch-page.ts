@@ -161,8 +161,8 @@ export class BatchPage {
         action: 'Choose other ends',
       };
     return {
-      sentence: this.check()?.text ?? item.step.instruction,
-      why: `${item.label}, ${session.done + 1} of ${session.items.length} with ${session.tool}. ${item.step.why}`,
+      sentence: `${item.label}: ${this.check()?.text ?? item.step.instruction}`,
+      why: `${session.done + 1} of ${session.items.length} with ${session.tool}. ${item.step.why}`,
       action: this.check() ? 'Checked' : 'Done',
     };
   });

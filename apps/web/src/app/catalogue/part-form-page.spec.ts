@@ -67,6 +67,18 @@ describe('PartFormPage', () => {
     http.expectNone('/api/parts');
   });
 
+  it('takes the slot order of one’s own jack', async () => {
+    const { type, save, http } = await form('keystone-punch-down');
+    type('Name, as it is ordered', 'Jack with its own card');
+    type('Slots on its card, from the left; rows by “/”', '1236/457');
+    save();
+    http.expectNone('/api/parts');
+    type('Slots on its card, from the left; rows by “/”', '1236/4578');
+    save();
+    const { connector } = http.expectOne('/api/parts').request.body as PartInput;
+    expect(connector?.slots.map(({ contact }) => contact).join('')).toBe('12364578');
+  });
+
   it('shows what the server refuses, with the field', async () => {
     const { type, save, http, element } = await form('plug-8p8c');
     type('Name, as it is ordered', 'Narrow plug');

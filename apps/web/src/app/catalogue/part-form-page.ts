@@ -16,7 +16,9 @@ import type { PartInput } from '@near-spoke/contract';
 import {
   JACKETS,
   parseCores,
+  parseSlots,
   writeCores,
+  writeSlots,
   type Cable,
   type Connector,
   type Jacket,
@@ -67,6 +69,7 @@ export class PartFormPage {
   protected readonly cores = signal('');
   protected readonly environment = signal<Jacket>('indoor');
   protected readonly stranding = signal<Cable['stranding']>('solid');
+  protected readonly slots = signal('');
   protected readonly weatherproof = signal(false);
   protected readonly isCable = computed(() => this.baseCable() !== undefined);
   /** What is typed in each size, by the field’s id. */
@@ -84,6 +87,10 @@ export class PartFormPage {
     if (cable) return rows(CABLE_FIELDS, cable);
     return connector ? rows(CONNECTOR_FIELDS, connector) : [];
   });
+  protected readonly hasCard = computed(() => (this.baseConnector()?.slots.length ?? 0) > 0);
+  protected readonly slotsRead = computed(() =>
+    parseSlots(this.slots(), this.baseConnector()?.contacts ?? []),
+  );
   protected readonly coresRead = computed(() => parseCores(this.cores()));
   /** The row as it is described now; null while something can’t be read. */
   private readonly row = computed(() => {
@@ -110,6 +117,8 @@ export class PartFormPage {
             connector: null,
           }
         : null;
+    const slots = this.slotsRead();
+    if (this.hasCard() && !slots.ok) return null;
     return connector
       ? {
           cable: null,
@@ -117,6 +126,7 @@ export class PartFormPage {
             ...connector,
             ...common,
             weatherproof: this.weatherproof(),
+            slots: slots.ok ? slots.slots : connector.slots,
           }),
         }
       : null;
@@ -147,7 +157,10 @@ export class PartFormPage {
         this.environment.set(cable.environment);
         this.stranding.set(cable.stranding);
       }
-      if (connector) this.weatherproof.set(connector.weatherproof);
+      if (connector) {
+        this.weatherproof.set(connector.weatherproof);
+        this.slots.set(writeSlots(connector.slots));
+      }
     });
   }
 

@@ -35,6 +35,11 @@ export class OverviewPage {
 
   protected readonly stateName = STATE_NAME;
   protected readonly mark = STATE_MARK;
+  /** Whether the job's schools were never chosen. */
+  protected readonly schoolsOpen = computed(() => {
+    const site = this.site();
+    return site !== undefined && Object.keys(site.schools).length === 0;
+  });
   protected readonly site = computed(() => this.sites()[this.siteId()]);
   protected readonly units = computed(() => this.site()?.units ?? 'metric');
   protected readonly links = this.store.selectSignal(linksFeature.selectAll);
