@@ -110,7 +110,7 @@ function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan 
     part: operation.part,
     layer: operation.layer,
     instruction: fill(operation.instruction),
-    why: [operation.why, whyNow(operation, order.slice(index + 1), task.otherEnd)]
+    why: [fill(operation.why), whyNow(operation, order.slice(index + 1), task.otherEnd)]
       .filter(Boolean)
       .join(' '),
     irreversible: operation.irreversible,

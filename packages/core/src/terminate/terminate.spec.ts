@@ -35,6 +35,26 @@ describe('planTermination', () => {
     expect(made).toBeGreaterThan(400);
   });
 
+  it('fills in every size and name that a step speaks of', () => {
+    for (const row of everyTask)
+      for (const { id, instruction, why, checks, tools } of planTermination(row).steps) {
+        const said = [instruction, why, ...tools, ...checks.map(({ text }) => text)].join(' ');
+        const where = `${row.connector.id} on ${row.cable.id}: ${id}`;
+        expect(said)
+          .withContext(where)
+          .not.toMatch(/[{}]|undefined|NaN| {2}|: \.|, \./);
+      }
+  });
+
+  it('trims a crimped plug’s braid while it lies flat, before the dielectric is cut', () => {
+    const ids = planTermination(
+      task({ cable: 'rg-58', connector: 'bnc-crimp-50-rg-58' }),
+    ).steps.map(({ id }) => id);
+    const order = ['strip-jacket', 'cut-braid', 'strip-dielectric', 'flare-braid', 'insert-body'];
+    expect(ids.filter((id) => order.includes(id))).toEqual(order);
+    expect(ids).not.toContain('fold-braid');
+  });
+
   it('says by how much a cable does not fit, and what would', () => {
     const { fit } = planTermination(task({ cable: 'cat6a-uutp-solid' }));
     expect(fit.problems[0]).toEqual({

@@ -22,7 +22,8 @@ const splice = (joint: string, name: string, rest: Partial<Accepts>, weatherproo
     cuts: joint === 'gel' ? plugCuts(50, 50, false) : coreCuts(60, 10),
     wiring: 'colour',
     weatherproof,
-    traits: [`joint-${joint}`],
+    // A solder sleeve covers its joint by itself, and so does a gel connector.
+    traits: [`joint-${joint}`, ...(/solder|twist/.test(joint) ? ['plain-sleeves'] : [])],
   });
 
 export const JOINTS: readonly Connector[] = [

@@ -1,5 +1,5 @@
 import { checks, operation, type Operation } from '../operation';
-import { BEFORE, PROVE, WRAP } from './coax-prepare';
+import { OPENED, PROVE, WRAP } from './coax-prepare';
 import { LABEL } from './prepare';
 
 const thread = (id: string, part: 'ferrule' | 'shrink', instruction: string, why: string) =>
@@ -18,7 +18,7 @@ const thread = (id: string, part: 'ferrule' | 'shrink', instruction: string, why
 
 /** BNC and N, crimped: sleeve and shrink first, three cuts, the pin, the body, the ferrule. */
 export const COAX_CRIMP: readonly Operation[] = [
-  ...BEFORE,
+  ...OPENED,
   thread(
     'thread-shrink',
     'shrink',
@@ -36,9 +36,9 @@ export const COAX_CRIMP: readonly Operation[] = [
     kind: 'cut',
     layer: 'braid',
     measures: 'braid',
-    needs: ['fold-braid'],
+    needs: ['strip-jacket'],
     irreversible: true,
-    instruction: 'Trim the braid so that it ends {braidCut} from the cable’s end.',
+    instruction: 'Trim the braid all round, {braidCut} from the cable’s end, while it lies flat.',
     why: 'Longer, it comes out under the ferrule; shorter, the ferrule holds nothing.',
     tools: ['flush cutter'],
     seconds: 20,

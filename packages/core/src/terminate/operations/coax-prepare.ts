@@ -83,14 +83,11 @@ const INSPECT = operation({
   depth: 3,
 });
 
-export const BEFORE: readonly Operation[] = [
-  CUT_SQUARE,
-  STRIP_JACKET,
-  FOLD_BRAID,
-  CUT_FOIL,
-  STRIP_DIELECTRIC,
-  INSPECT,
-];
+/** Every coaxial end: square, jacket off, dielectric off, looked at. */
+export const OPENED: readonly Operation[] = [CUT_SQUARE, STRIP_JACKET, STRIP_DIELECTRIC, INSPECT];
+
+/** Ends whose connector is pushed or screwed over the braid, which is folded back. */
+export const FOLDED: readonly Operation[] = [...OPENED, FOLD_BRAID, CUT_FOIL];
 
 export const WRAP = operation({
   id: 'wrap-joint',

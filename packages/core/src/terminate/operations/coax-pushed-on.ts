@@ -1,5 +1,5 @@
 import { checks, operation, type Operation } from '../operation';
-import { BEFORE, PROVE, WRAP } from './coax-prepare';
+import { FOLDED, PROVE, WRAP } from './coax-prepare';
 import { LABEL } from './prepare';
 
 const pushedOn = (
@@ -30,7 +30,7 @@ const SEATED = checks({
 
 /** F, BNC and RCA, compressed: sized to the cable, one stroke, no second try. */
 export const COAX_COMPRESSION: readonly Operation[] = [
-  ...BEFORE,
+  ...FOLDED,
   pushedOn(
     'insert',
     'Push the connector on with a twist until the dielectric is level with its inside.',
@@ -68,7 +68,7 @@ export const COAX_COMPRESSION: readonly Operation[] = [
 
 /** F, screwed on: quick and weak. */
 export const COAX_SCREW_ON: readonly Operation[] = [
-  ...BEFORE,
+  ...FOLDED,
   pushedOn(
     'screw',
     'Screw the connector on clockwise over braid and jacket until the dielectric is level with its inside.',

@@ -68,7 +68,7 @@ const BOND_TAIL = operation({
   makes: ['gather-shield', 'shield-dealt-with'],
   instruction:
     'Comb the braid out, twist it into one tail at the side of its contact, and cut foil away.',
-  why: 'The shield of this end is bonded: the tail goes to the shell.',
+  why: 'The shield of this end is bonded: the tail is joined to the shell, or like a core.',
   seconds: 40,
   depth: 1,
 });
@@ -96,7 +96,7 @@ const INSPECT = operation({
   why: 'A nick now is a break later; here it costs one more cut.',
   checks: checks({
     'no-nick': 'No insulation is nicked',
-    'no-stray-strand': 'No strand of a shield is left between the cores',
+    'no-stray-strand': 'No strand of a shield, if there is one, is left between the cores',
   }),
   seconds: 10,
   depth: 1,
@@ -124,7 +124,7 @@ export const STRIP_CORES = operation({
   measures: 'insulation',
   needs: ['inspect-insulation', 'order-cores'],
   irreversible: true,
-  instruction: 'Strip {tip} of insulation off each core that is used.',
+  instruction: 'Strip each core that is used, {tip} from its tip.',
   why: 'Longer, bare copper stands beside its neighbour; shorter, the joint has nothing to hold.',
   tools: ['wire stripper'],
   seconds: 60,

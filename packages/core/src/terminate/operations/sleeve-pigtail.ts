@@ -31,10 +31,22 @@ export const SLEEVE_PIGTAIL: readonly Operation[] = [
     depth: 4,
   }),
   operation({
+    id: 'sleeve-shield',
+    kind: 'insert',
+    part: 'sleeves',
+    layer: 'braid',
+    only: ['shield-bonded'],
+    needs: ['gather-shield', 'thread-sleeves', 'strip-cores'],
+    instruction: 'Lay the shield’s tail and its lead into a wider sleeve of their own.',
+    why: 'The shield is joined like a core, and kept apart from all of them.',
+    seconds: 30,
+    depth: 4,
+  }),
+  operation({
     id: 'check-before-heat',
     kind: 'check',
     part: 'sleeves',
-    needs: ['cross-wires'],
+    needs: ['cross-wires', 'sleeve-shield'],
     instruction: 'Stop. Check every sleeve before the heat.',
     why: 'A joint that has flowed is cut out, not opened.',
     checks: checks({
