@@ -14,12 +14,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
 import type { Part } from '@near-spoke/contract';
-import {
-  DEFAULT_SCHOOLS,
-  type Cable,
-  type Connector,
-  type Range,
-} from '@near-spoke/core/catalogue';
+import type { Cable, Connector, Range } from '@near-spoke/core/catalogue';
 import { wiringOf } from '@near-spoke/core/link';
 import { fitProblems } from '@near-spoke/core/terminate';
 import { Store } from '@ngrx/store';
@@ -120,7 +115,6 @@ export class CataloguePage {
     return part ? rowsOfConnector(part) : [];
   });
   protected readonly name = computed(() => (this.connector() ?? this.cable())?.name ?? '');
-  protected readonly usualScheme = DEFAULT_SCHOOLS.scheme;
 
   constructor() {
     inject(Shortcuts).add(inject(DestroyRef), {

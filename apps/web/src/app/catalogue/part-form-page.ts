@@ -14,6 +14,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import type { PartInput } from '@near-spoke/contract';
 import {
+  COLOUR_LETTERS,
   JACKETS,
   parseCores,
   parseSlots,
@@ -53,6 +54,7 @@ export class PartFormPage {
   private readonly parts = this.store.selectSignal(partsFeature.selectAll);
 
   protected readonly places = JACKETS;
+  protected readonly letters = COLOUR_LETTERS.join(' ');
   protected readonly refused = signal('');
   protected readonly tried = signal(false);
   private readonly baseCable = computed(() => this.job().catalogue.findCable(this.partId()));

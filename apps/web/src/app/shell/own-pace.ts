@@ -1,4 +1,4 @@
-import { Injectable, computed, inject, signal } from '@angular/core';
+import { Injectable, inject, signal } from '@angular/core';
 import type { PaceList } from '@near-spoke/contract';
 import { Api } from '../store/api/api';
 import { Person } from './person';
@@ -10,8 +10,6 @@ export class OwnPace {
   private readonly person = inject(Person);
   private readonly told = signal<PaceList['steps']>({});
   private asked = '';
-
-  readonly steps = computed(() => this.told());
 
   /** Asks once for a site and a person; without an answer the catalogue’s times hold. */
   load(siteId: string): void {
