@@ -1,23 +1,30 @@
 import type { Cable, Catalogue, Connector } from '@near-spoke/core/catalogue';
 import { ProblemError } from '../http/problem-error';
 
+/** Where a body names a part, and which. */
 interface Named {
   readonly path: string;
-  readonly id: string;
+  readonly id: string | undefined;
 }
 
-/** Refuses a body that names parts which are not in the catalogue. */
+/** Refuses a body that names parts which are not in the catalogue; what it does not name is left out. */
 function refuseUnknown(
-  names: readonly (Named & { readonly list: string; found: boolean })[],
+  catalogue: Catalogue,
+  cables: readonly Named[],
+  connectors: readonly Named[],
 ): void {
-  const unknown = names.filter(({ found }) => !found);
-  if (unknown.length > 0)
-    throw new ProblemError(422, 'Not valid', 'Some parts are not in the catalogue.', {
-      errors: unknown.map(({ path, id, list }) => ({
-        path,
-        reason: `‘${id}’ is not in the catalogue (see /api/catalogue/${list})`,
-      })),
-    });
+  const unknown = (names: readonly Named[], list: string, isThere: (id: string) => boolean) =>
+    names.flatMap(({ path, id }) =>
+      id === undefined || isThere(id)
+        ? []
+        : [{ path, reason: `‘${id}’ is not in the catalogue (see /api/catalogue/${list})` }],
+    );
+  const errors = [
+    ...unknown(cables, 'cables', (id) => catalogue.findCable(id) !== undefined),
+    ...unknown(connectors, 'connectors', (id) => catalogue.findConnector(id) !== undefined),
+  ];
+  if (errors.length > 0)
+    throw new ProblemError(422, 'Not valid', 'Some parts are not in the catalogue.', { errors });
 }
 
 /** The cable and connector that a request names, or 422 with which of them there is not. */
@@ -26,20 +33,11 @@ export function namedParts(
   catalogue: Catalogue,
   under = '',
 ): { cable: Cable; connector: Connector } {
-  refuseUnknown([
-    {
-      path: `${under}cable`,
-      id: cable,
-      list: 'cables',
-      found: catalogue.findCable(cable) !== undefined,
-    },
-    {
-      path: `${under}connector`,
-      id: connector,
-      list: 'connectors',
-      found: catalogue.findConnector(connector) !== undefined,
-    },
-  ]);
+  refuseUnknown(
+    catalogue,
+    [{ path: `${under}cable`, id: cable }],
+    [{ path: `${under}connector`, id: connector }],
+  );
   return { cable: catalogue.cable(cable), connector: catalogue.connector(connector) };
 }
 
@@ -52,29 +50,12 @@ export function refuseUnknownParts(
   },
   catalogue: Catalogue,
 ): void {
-  const connector = (end: 'near' | 'far') => {
-    const id = link[end]?.connector;
-    return id === undefined
-      ? []
-      : [
-          {
-            path: `${end}.connector`,
-            id,
-            list: 'connectors',
-            found: catalogue.findConnector(id) !== undefined,
-          },
-        ];
-  };
-  const cable =
-    link.cable === undefined
-      ? []
-      : [
-          {
-            path: 'cable',
-            id: link.cable,
-            list: 'cables',
-            found: catalogue.findCable(link.cable) !== undefined,
-          },
-        ];
-  refuseUnknown([...cable, ...connector('near'), ...connector('far')]);
+  refuseUnknown(
+    catalogue,
+    [{ path: 'cable', id: link.cable }],
+    [
+      { path: 'near.connector', id: link.near?.connector },
+      { path: 'far.connector', id: link.far?.connector },
+    ],
+  );
 }

@@ -2,68 +2,22 @@ import type { Connector, ConnectorFamily, CutSize } from '../connector-row';
 import type { OutlineId } from '../outline';
 import { accepts, coaxCuts, part, range, type Span } from './row';
 
-interface CoaxSize {
-  readonly cable: string;
-  readonly jacket: Span;
-  readonly dielectric: Span;
-  readonly conductor: Span;
-  readonly dieMm?: number;
-}
+type CoaxSize = readonly [jacket: Span, dielectric: Span, conductor: Span, dieMm: number | null];
 
 /**
- * Cable sizes that coaxial connectors are made for. Hexagonal dies as they are usually sold, across the
- * flats: 4.52 mm (0.178 in), 5.41 (0.213), 6.48 (0.255), 8.23 (0.324), 10.9 (0.429). The connector's sheet names its own.
+ * Cable sizes that coaxial connectors are made for, in mm. Hexagonal dies as they are usually sold, across
+ * the flats: 4.52 mm (0.178 in), 5.41 (0.213), 6.48 (0.255), 8.23 (0.324), 10.9 (0.429). The
+ * connector's sheet names its own.
  */
-const COAX: Readonly<Record<string, CoaxSize>> = {
-  'rg-174': {
-    cable: 'RG-174',
-    jacket: [2.5, 3],
-    dielectric: [1.4, 1.7],
-    conductor: [0.4, 0.6],
-    dieMm: 4.52,
-  },
-  'rg-58': {
-    cable: 'RG-58',
-    jacket: [4.8, 5.2],
-    dielectric: [2.8, 3.1],
-    conductor: [0.8, 1],
-    dieMm: 5.41,
-  },
-  'rg-59': {
-    cable: 'RG-59',
-    jacket: [5.9, 6.4],
-    dielectric: [3.5, 3.9],
-    conductor: [0.5, 0.85],
-    dieMm: 6.48,
-  },
-  'rg-8x': {
-    cable: 'RG-8X',
-    jacket: [6, 6.4],
-    dielectric: [3.8, 4.1],
-    conductor: [1.4, 1.6],
-    dieMm: 6.48,
-  },
-  'rg-6': {
-    cable: 'RG-6',
-    jacket: [6.6, 7.2],
-    dielectric: [4.4, 4.8],
-    conductor: [0.95, 1.1],
-    dieMm: 8.23,
-  },
-  'rg-6-quad': {
-    cable: 'RG-6 quad',
-    jacket: [7.3, 7.8],
-    dielectric: [4.4, 4.8],
-    conductor: [0.95, 1.1],
-  },
-  'rg-213': {
-    cable: 'RG-213',
-    jacket: [10, 10.6],
-    dielectric: [7, 7.5],
-    conductor: [2.1, 2.4],
-    dieMm: 10.9,
-  },
-  'rg-11': { cable: 'RG-11', jacket: [9.9, 10.5], dielectric: [6.9, 7.3], conductor: [1.5, 1.75] },
+const SIZES: Readonly<Record<string, CoaxSize>> = {
+  'RG-174': [[2.5, 3], [1.4, 1.7], [0.4, 0.6], 4.52],
+  'RG-58': [[4.8, 5.2], [2.8, 3.1], [0.8, 1], 5.41],
+  'RG-59': [[5.9, 6.4], [3.5, 3.9], [0.5, 0.85], 6.48],
+  'RG-8X': [[6, 6.4], [3.8, 4.1], [1.4, 1.6], 6.48],
+  'RG-6': [[6.6, 7.2], [4.4, 4.8], [0.95, 1.1], 8.23],
+  'RG-6 quad': [[7.3, 7.8], [4.4, 4.8], [0.95, 1.1], null],
+  'RG-213': [[10, 10.6], [7, 7.5], [2.1, 2.4], 10.9],
+  'RG-11': [[9.9, 10.5], [6.9, 7.3], [1.5, 1.75], null],
 };
 
 interface CoaxKind {
@@ -90,7 +44,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     outline: 'bnc',
     impedanceOhm: 50,
     cuts: BNC_CUTS,
-    sizes: ['rg-58', 'rg-174', 'rg-8x'],
+    sizes: ['RG-58', 'RG-174', 'RG-8X'],
   },
   {
     id: 'bnc-crimp-75',
@@ -99,7 +53,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     outline: 'bnc',
     impedanceOhm: 75,
     cuts: BNC_CUTS,
-    sizes: ['rg-59', 'rg-6'],
+    sizes: ['RG-59', 'RG-6'],
   },
   {
     id: 'n-crimp-50',
@@ -108,7 +62,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     outline: 'n',
     impedanceOhm: 50,
     cuts: coaxCuts(24, 14, 6),
-    sizes: ['rg-213', 'rg-58', 'rg-8x'],
+    sizes: ['RG-213', 'RG-58', 'RG-8X'],
     weatherproof: true,
   },
   {
@@ -117,7 +71,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     name: 'F plug, compression',
     outline: 'f',
     impedanceOhm: 75,
-    sizes: ['rg-6', 'rg-59', 'rg-6-quad', 'rg-11'],
+    sizes: ['RG-6', 'RG-59', 'RG-6 quad', 'RG-11'],
   },
   {
     ...COMPRESSION,
@@ -125,7 +79,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     name: 'BNC plug, compression, 75 ohm',
     outline: 'bnc',
     impedanceOhm: 75,
-    sizes: ['rg-59', 'rg-6'],
+    sizes: ['RG-59', 'RG-6'],
   },
   {
     ...COMPRESSION,
@@ -133,7 +87,7 @@ const COAX_KINDS: readonly CoaxKind[] = [
     name: 'RCA plug, compression',
     outline: 'rca',
     impedanceOhm: 75,
-    sizes: ['rg-59', 'rg-6'],
+    sizes: ['RG-59', 'RG-6'],
     weatherproof: false,
   },
   {
@@ -143,15 +97,15 @@ const COAX_KINDS: readonly CoaxKind[] = [
     outline: 'f',
     impedanceOhm: 75,
     cuts: QUARTER_INCH,
-    sizes: ['rg-6', 'rg-59'],
+    sizes: ['RG-6', 'RG-59'],
   },
 ];
 
 export const COAX_PARTS: readonly Connector[] = COAX_KINDS.flatMap((kind) =>
-  kind.sizes.map((size) => {
-    const { cable, jacket, dielectric, conductor, dieMm } = COAX[size] as CoaxSize;
+  kind.sizes.map((cable) => {
+    const [jacket, dielectric, conductor, dieMm] = SIZES[cable] as CoaxSize;
     return part({
-      id: `${kind.id}-${size}`,
+      id: `${kind.id}-${cable.toLowerCase().replace(' ', '-')}`,
       name: `${kind.name}, for ${cable}`,
       family: kind.family,
       gender: 'plug',
@@ -166,7 +120,7 @@ export const COAX_PARTS: readonly Connector[] = COAX_KINDS.flatMap((kind) =>
       outline: kind.outline,
       impedanceOhm: kind.impedanceOhm,
       weatherproof: kind.weatherproof ?? false,
-      dieMm: kind.family === 'coax-crimp' ? (dieMm ?? null) : null,
+      dieMm: kind.family === 'coax-crimp' ? dieMm : null,
     });
   }),
 );
