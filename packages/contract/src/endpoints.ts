@@ -1,4 +1,6 @@
 import * as z from 'zod';
+import type { Endpoint } from './endpoint';
+import { MAP_ENDPOINTS } from './map/endpoints';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
@@ -23,21 +25,10 @@ import {
   tickList,
 } from './verify';
 
-type Method = 'get' | 'post' | 'put' | 'patch' | 'delete';
-
-export interface Endpoint {
-  readonly method: Method;
-  readonly path: string;
-  readonly summary: string;
-  readonly body?: z.ZodType;
-  readonly query?: Readonly<Record<string, string>>;
-  readonly status: number;
-  /** A schema, or the media type of something that is not JSON. */
-  readonly answer?: z.ZodType | string;
-}
-
 const catalogueList = z.record(z.string(), z.array(z.unknown())).meta({ id: 'CatalogueList' });
 const health = z.object({ status: z.literal('ok'), version: z.string() }).meta({ id: 'Health' });
+
+export type { Endpoint };
 
 /** Every operation of the API. */
 export const ENDPOINTS: readonly Endpoint[] = [
@@ -259,6 +250,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     status: 200,
     answer: part,
   },
+  ...MAP_ENDPOINTS,
   {
     method: 'get',
     path: '/api/terminate/template.pdf',
@@ -299,6 +291,27 @@ export const ENDPOINTS: readonly Endpoint[] = [
     method: 'get',
     path: '/api/catalogue/cautions',
     summary: 'Cautions and where they are shown',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/outlines',
+    summary: 'Connectors’ contact places',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/ports',
+    summary: 'Built-in ports of devices',
+    status: 200,
+    answer: catalogueList,
+  },
+  {
+    method: 'get',
+    path: '/api/catalogue/levels',
+    summary: 'Level families',
     status: 200,
     answer: catalogueList,
   },

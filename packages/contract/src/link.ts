@@ -3,6 +3,7 @@ import * as z from 'zod';
 import {
   cableId,
   connectorId,
+  contact,
   filled,
   id,
   jacket,
@@ -81,7 +82,14 @@ export const linkPatch = z
   .superRefine(checkRoute)
   .meta({ id: 'LinkPatch' });
 
-export const link = z.object({ id, siteId: id, ...fields, version }).meta({ id: 'Link' });
+const pins = z.array(z.tuple([contact, z.string()]).readonly()).readonly();
+const pinout = z
+  .object({ near: pins, far: pins })
+  .meta({ id: 'Pinout', description: 'Of an adapter: which core is on which contact.' });
+
+export const link = z
+  .object({ id, siteId: id, ...fields, pinout: pinout.nullish(), version })
+  .meta({ id: 'Link' });
 
 const endStanding = z.object({
   state: z.enum(['does-not-fit', 'bare', 'begun', 'made']),

@@ -4,7 +4,6 @@ import {
   CUT_LAYERS,
   OUTLINES,
   WIRING_RULES,
-  type Connector,
 } from '@near-spoke/core/catalogue';
 import * as z from 'zod';
 import { contact, filled, id, jacket, line, version } from './primitives';
@@ -170,7 +169,7 @@ export function rowsOfParts(parts: readonly Part[]) {
   return {
     cables: parts.flatMap(({ id: own, cable }) => (cable ? [{ ...cable, id: own }] : [])),
     connectors: parts.flatMap(({ id: own, connector }) =>
-      connector ? [{ ...connector, id: own } as Connector] : [],
+      connector ? [{ ...connector, id: own }] : [],
     ),
     away: new Set(parts.flatMap(({ id: own, away }) => (away ? [own] : []))),
   };

@@ -1,4 +1,4 @@
-import { JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
+import { CONTACT_NAME, JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import * as z from 'zod';
 
 export const id = z.uuid();
@@ -12,7 +12,7 @@ export const end = z.enum(['near', 'far']);
 export const scheme = z.enum(['T568A', 'T568B']).meta({ id: 'Scheme' });
 export const contact = z
   .string()
-  .regex(/^[A-Za-z0-9.-]{1,12}$/, 'is not a contact')
+  .regex(CONTACT_NAME, 'is not a contact')
   .meta({ id: 'Contact', description: 'As it stands on the connector; S is the shield or shell.' });
 
 /** Text of one line, trimmed, without control characters. */

@@ -1,6 +1,10 @@
 import { BUILT_IN, WIRE_CONTACTS, type Contact } from '../src/catalogue';
 import { conductorGraph, fourPairWiring, joinedGroups, unionFind, type Reading } from '../src/link';
+import { linearSumAssignment } from 'linear-sum-assignment';
 import { parseSchedule } from '../src/formats';
+import { PLAIN_OPTIONS, namedContact, solveMap, type Port } from '../src/map';
+import { costsOf } from '../src/map/join-signals';
+import { unitsOf } from '../src/map/unit';
 import { seeded } from '../src/testing/seeded';
 import { diagnose } from '../src/verify';
 
@@ -90,4 +94,38 @@ report(
   seconds(() => csv.split('\n').map((line) => line.split(','))),
   rows.length,
   'splitting the text',
+);
+
+const CONCEPTS = ['TXD', 'RXD', 'RTS', 'CTS', 'CLK', 'DATA', 'MOSI', 'MISO', 'SEL', 'RESET'];
+
+/** Fifty contacts with shuffled names: ten channels of five signals, and some that nobody knows. */
+const fifty = (id: string): Port => {
+  const names = Array.from({ length: 50 }, (_, index) =>
+    index < 48 ? `${CONCEPTS[index % 10]}${Math.floor(index / 10) + 1}` : `${id} own ${index}`,
+  );
+  return {
+    id,
+    name: id,
+    connector: 'box-2x25',
+    gender: 'plug',
+    contacts: random
+      .shuffle(names)
+      .map((name, index) => namedContact(String(index + 1), name, { level: 'ttl-5' })),
+    leastSupplyV: null,
+    leadAwg: null,
+  };
+};
+
+const pairs = Array.from({ length: 20 }, () => ({ near: fifty('near'), far: fifty('far') }));
+const matrices = pairs.map(({ near, far }) => costsOf(unitsOf(near), unitsOf(far)));
+report(
+  'Two ports of 50 contacts solved and checked',
+  seconds(() => {
+    for (const ports of pairs) solveMap({ ...ports, cable: null, options: PLAIN_OPTIONS });
+  }),
+  seconds(() => {
+    for (const matrix of matrices) linearSumAssignment(matrix, { maximaze: false });
+  }),
+  pairs.length,
+  'a plain Hungarian algorithm',
 );

@@ -6,3 +6,7 @@
 export function awgDiameterMm(gaugeAwg: number): number {
   return 0.127 * 92 ** ((36 - gaugeAwg) / 39);
 }
+
+/** Cross-section of the conductor in mm². Same source. */
+export const awgAreaMm2 = (gaugeAwg: number): number =>
+  (Math.PI * awgDiameterMm(gaugeAwg) ** 2) / 4;

@@ -284,6 +284,7 @@ const WIRE_ROWS: readonly WireRow[] = [
   screened('screened-8', 'R BK W G BL Y BR O', 6.6),
   screened('screened-9', 'R BK W G BL Y BR O V', 7),
   ribbon(9),
+  ribbon(10),
   ribbon(15),
   ribbon(25),
   {

@@ -1,5 +1,5 @@
 import type { CableFamily } from './cable';
-import type { OutlineId } from './outline';
+import type { OutlineId } from './outline-row';
 import type { Contact } from './scheme';
 
 export interface Range {

@@ -1,7 +1,8 @@
 import { CONNECTORS } from './connectors';
 import { connectorViews, type ConnectorView } from './connector-view';
 import type { Connector } from './connector-row';
-import { CONTACT_PITCH_MM, outline } from './outline';
+import { outline } from './outline';
+import { CONTACT_PITCH_MM } from './outlines';
 
 const fromLeft = ({ contacts }: ConnectorView): string =>
   [...contacts]

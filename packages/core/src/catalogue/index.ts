@@ -1,5 +1,5 @@
 export { assignCores, wiringName, type Assigned } from './assign';
-export { awgDiameterMm } from './awg';
+export { awgAreaMm2, awgDiameterMm } from './awg';
 export {
   CABLES,
   CABLE_FAMILIES,
@@ -35,15 +35,18 @@ export {
 export { parseCores, writeCores } from './core-text';
 export { parseSlots, writeSlots } from './slot-text';
 export { connectorViews, type ConnectorView } from './connector-view';
-export { describeView, faceContacts, type FaceContact, type FaceView } from './face';
 export {
-  CONTACT_PITCH_MM,
-  OUTLINES,
-  PLUG_NOSE_MM,
-  outline,
-  type Outline,
-  type OutlineId,
-} from './outline';
+  describeView,
+  faceContacts,
+  mateOf,
+  type FaceContact,
+  type FaceView,
+  type Faced,
+} from './face';
+export { findOutline, outline, ribbonOrder, type OutlineRef } from './outline';
+export type { Outline, OutlineId, Place } from './outline-row';
+export { CONTACT_PITCH_MM, OUTLINES, PLUG_NOSE_MM } from './outlines';
+export { parseOutline, type ParsedOutline } from './outline-text';
 export {
   DEFAULT_SCHOOLS,
   SCHOOLS,
@@ -56,6 +59,7 @@ export {
 } from './school';
 export {
   SCHEMES,
+  CONTACT_NAME,
   SHELL,
   WIRE_CONTACTS,
   compareContacts,

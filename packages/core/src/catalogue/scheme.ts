@@ -5,6 +5,9 @@ export type SchemeId = 'T568A' | 'T568B';
 /** A contact's number or letter as it stands on the connector; "S" is its shield or shell. */
 export type Contact = string;
 
+/** How a contact may be called. */
+export const CONTACT_NAME = /^[A-Za-z0-9.-]{1,12}$/;
+
 /** The contact that a cable's shield joins. */
 export const SHELL: Contact = 'S';
 

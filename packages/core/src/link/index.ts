@@ -14,6 +14,7 @@ export {
   type Job,
   type Link,
   type LinkEnd,
+  type Pinout,
   type Waypoint,
 } from './link';
 export { canonicalReading, type Net, type Reading } from './reading';

@@ -4,6 +4,8 @@ import {
   chosenSchools,
   type CableId,
   type Catalogue,
+  type ConductorId,
+  type Contact,
   type ConnectorId,
   type Jacket,
   type SchemeId,
@@ -28,6 +30,9 @@ export interface Waypoint {
   readonly atM: number;
 }
 
+/** Which core is on which contact of each end, in the order of the contacts. */
+export type Pinout = Readonly<Record<End, readonly (readonly [Contact, ConductorId])[]>>;
+
 /** The one model: two ends, a cable between them, a route and an intended wiring. */
 export interface Link {
   readonly label: string;
@@ -44,6 +49,8 @@ export interface Link {
   /** Where this link differs from its job. */
   readonly schools: SchoolChoices;
   readonly note: string;
+  /** Of an adapter, instead of a scheme. */
+  readonly pinout?: Pinout | null;
 }
 
 /** What every link of a job shares: the parts that can be named, and the choices made for it. */

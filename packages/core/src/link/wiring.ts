@@ -6,11 +6,13 @@ import {
   scheme,
   wiringName,
   type Assigned,
+  type Cable,
+  type Connector,
   type Contact,
   type ContactPair,
   type SchemeId,
 } from '../catalogue';
-import { schoolsOf, type End, type Job, type Link } from './link';
+import { schoolsOf, type End, type Job, type Link, type Pinout } from './link';
 
 /** One end of a wiring: its contacts with their cores, in the order in which they lie in the connector. */
 export interface EndWiring {
@@ -28,11 +30,15 @@ export type Wiring = Readonly<Record<End, EndWiring>>;
  * A link's wiring. The shield goes through only if the cable and both connectors have one, and it is
  * bonded at both ends.
  */
-export function wiringOf(link: Pick<Link, 'near' | 'far' | 'cable' | 'schools'>, job: Job): Wiring {
+export function wiringOf(
+  link: Pick<Link, 'near' | 'far' | 'cable' | 'schools' | 'pinout'>,
+  job: Job,
+): Wiring {
   const cable = job.catalogue.cable(link.cable);
   const schools = schoolsOf(link, job);
   const wired = (end: End): EndWiring => {
     const part = job.catalogue.connector(link[end].connector);
+    if (link.pinout) return pinned(link.pinout[end], cable, part);
     const contacts = assignCores(cable, part, link[end].scheme, schools);
     const coaxial = cable.family === 'coax';
     return {
@@ -45,6 +51,23 @@ export function wiringOf(link: Pick<Link, 'near' | 'far' | 'cable' | 'schools'>,
     };
   };
   return { near: wired('near'), far: wired('far') };
+}
+
+/** The wiring that an adapter asks for; a joint without contacts of its own is told by the cores. */
+function pinned(pins: Pinout[End], cable: Cable, part: Connector): EndWiring {
+  return {
+    rule: 'its own pinout',
+    turns: part.turns,
+    contacts: pins.map(([contact, core]): Assigned => {
+      const row = cable.cores.find(({ id }) => id === core);
+      return {
+        contact: part.wiring === 'colour' && core !== SHIELD ? core : contact,
+        core,
+        pair: row?.pair ?? null,
+        member: row?.member ?? null,
+      };
+    }),
+  };
 }
 
 /** The wiring of a four-pair link by its schemes, whatever its parts are. */

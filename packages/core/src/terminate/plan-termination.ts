@@ -229,6 +229,7 @@ function filler(task: TerminationTask): (text: string) => string {
     first: used[0]?.contact ?? '1',
     firstCore: nameOf(cable.cores[0]?.id ?? ''),
     second: connector.contacts[1] ?? '',
+    third: connector.contacts[2] ?? '',
   };
   return (text) => text.replace(/\{(\w+)\}/g, (_, key: string) => values[key] ?? '');
 }

@@ -1,5 +1,5 @@
 import type { Connector, ConnectorFamily, CutSize } from '../connector-row';
-import type { OutlineId } from '../outline';
+import type { OutlineId } from '../outline-row';
 import { accepts, coaxCuts, part, range, type Span } from './row';
 
 type CoaxSize = readonly [jacket: Span, dielectric: Span, conductor: Span, dieMm: number | null];

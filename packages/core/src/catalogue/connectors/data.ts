@@ -1,5 +1,5 @@
 import type { Connector } from '../connector-row';
-import type { OutlineId } from '../outline';
+import type { OutlineId } from '../outline-row';
 import type { Contact } from '../scheme';
 import { accepts, coreCuts, part, range, upTo, type Span } from './row';
 
@@ -55,6 +55,21 @@ export const DATA_PARTS: readonly Connector[] = [
   pressOn(9, 'socket'),
   pressOn(15, 'socket'),
   pressOn(25, 'socket'),
+  part({
+    id: 'box-10-press-on-socket',
+    name: 'Box socket 2 x 5, press-on for ribbon',
+    family: 'ribbon-press-on',
+    gender: 'socket',
+    accepts: accepts(['ribbon'], {
+      gaugeAwg: range(26, 28),
+      cores: range(10, 10),
+      pitchMm: 1.27,
+    }),
+    cuts: [],
+    contacts: upTo(10),
+    turns: true,
+    outline: 'box-2x5',
+  }),
   soldered(
     'd-sub-9-soldered-plug',
     'D-sub 9 plug, soldered',

@@ -34,7 +34,7 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     needs: ['cut-square'],
     instruction:
       'Lay the ribbon between body and cover, the marked edge ({firstCore}) at contact 1, each core in its groove.',
-    why: 'The cores cross over to the two rows by themselves: 1, {second}, 2 and so on. Face and edge decide everything.',
+    why: 'The cores cross over to the two rows by themselves: 1, {second}, {third} and so on. Face and edge decide everything.',
     seconds: 30,
     depth: 1,
   }),

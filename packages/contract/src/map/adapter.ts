@@ -1,0 +1,100 @@
+import { DECISIONS, SUBJECTS } from '@near-spoke/core/map';
+import * as z from 'zod';
+import { probeReading, solution, solveOptions, walkTies } from './solve';
+import { port } from './port';
+import { author, cableId, filled, id, instant, line, version } from '../primitives';
+
+const fields = {
+  name: filled(80),
+  note: line(500),
+  near: port,
+  far: port,
+  cable: cableId.nullable(),
+  options: solveOptions,
+  /** The link that this adapter is; a link is one adapter at most. */
+  linkId: id.nullable(),
+};
+
+export const adapterInput = z
+  .strictObject({
+    ...fields,
+    id: id.optional(),
+    note: fields.note.default(''),
+    cable: fields.cable.default(null),
+    options: solveOptions.prefault({}),
+    linkId: fields.linkId.default(null),
+  })
+  .meta({ id: 'AdapterInput' });
+
+export const adapterPatch = z
+  .strictObject({ ...z.strictObject(fields).partial().shape, version })
+  .meta({ id: 'AdapterPatch' });
+
+export const adapter = z
+  .object({ ...fields, id, version, away: z.boolean() })
+  .meta({ id: 'Adapter' });
+
+export const adapterList = z.object({ adapters: z.array(adapter) }).meta({ id: 'AdapterList' });
+
+export const adapterDeed = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('test'),
+    stepId: filled(120),
+    pass: z.boolean(),
+    readV: z.number().min(-1000).max(1000).nullable().default(null),
+  }),
+  z.strictObject({ kind: z.literal('probe'), subject: z.enum(SUBJECTS), probe: probeReading }),
+  z.strictObject({
+    kind: z.literal('walk'),
+    subject: z.enum(SUBJECTS),
+    far: walkTies,
+    near: walkTies.nullable().default(null),
+  }),
+  z.strictObject({
+    kind: z.literal('difference'),
+    differenceId: filled(200),
+    decision: z.enum(DECISIONS),
+    note: line(300).default(''),
+  }),
+  z.strictObject({ kind: z.literal('restart'), subject: z.enum(SUBJECTS) }),
+  z.strictObject({ kind: z.literal('undo'), of: id }),
+]);
+
+export const adapterFactInput = z
+  .strictObject({ id: id.optional(), at: instant.optional(), author, deed: adapterDeed })
+  .meta({ id: 'AdapterFactInput' });
+
+export const adapterFact = z
+  .object({ id, adapterId: id, at: instant, author, deed: adapterDeed })
+  .meta({ id: 'AdapterFact' });
+
+export const adapterFactList = z
+  .object({ facts: z.array(adapterFact) })
+  .meta({ id: 'AdapterFactList' });
+
+export const FILE_FORMAT = 'near-spoke-adapter';
+
+/**
+ * An adapter as a file of its own: an open format. `nets` tells a reader without our solver what is
+ * joined; it is worked out again when the file is read.
+ */
+export const adapterFile = z
+  .strictObject({
+    format: z.literal(FILE_FORMAT),
+    formatVersion: z.literal(1),
+    name: fields.name,
+    note: fields.note.default(''),
+    near: port,
+    far: port,
+    cable: fields.cable.default(null),
+    options: solveOptions.prefault({}),
+    nets: solution.shape.nets.optional(),
+  })
+  .meta({ id: 'AdapterFile' });
+
+export type Adapter = z.output<typeof adapter>;
+export type AdapterInput = z.input<typeof adapterInput>;
+export type AdapterPatch = z.input<typeof adapterPatch>;
+export type AdapterFact = z.output<typeof adapterFact>;
+export type AdapterFactInput = z.input<typeof adapterFactInput>;
+export type AdapterFile = z.output<typeof adapterFile>;

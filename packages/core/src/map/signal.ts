@@ -1,0 +1,141 @@
+/** Which wire of a differential pair a name says it is. A and B are letters that makers use both ways. */
+export type Mark = '+' | '-' | 'A' | 'B';
+
+/** What a signal's name says. */
+export interface Meaning {
+  /** A row of the table, or the name itself where the table does not know it. */
+  readonly concept: string;
+  readonly known: boolean;
+  readonly mark: Mark | null;
+  /** "TX2" is the second of its kind. */
+  readonly channel: number | null;
+  readonly words: readonly string[];
+}
+
+interface Concept {
+  readonly id: string;
+  readonly names: string;
+  /** What it joins where both sides name it from their own point of view. */
+  readonly crosses?: string;
+  /** What a pair that works both ways also serves as. */
+  readonly plays?: readonly string[];
+}
+
+/**
+ * What signals are called, and which cross over. Circuit names after TIA-232-F and its usual short
+ * forms, serial bus and programming names as they stand on boards.
+ */
+const CONCEPTS: readonly Concept[] = [
+  { id: 'transmit', names: 'TX TD TXD SD SOUT TXDATA TRANSMIT TRANSMITDATA', crosses: 'receive' },
+  { id: 'receive', names: 'RX RD RXD SIN RXDATA RECEIVE RECEIVEDATA', crosses: 'transmit' },
+  { id: 'request', names: 'RTS RS REQUESTTOSEND', crosses: 'clear' },
+  { id: 'clear', names: 'CTS CS CLEARTOSEND', crosses: 'request' },
+  { id: 'terminal-ready', names: 'DTR ER DATATERMINALREADY', crosses: 'set-ready' },
+  { id: 'set-ready', names: 'DSR DR DATASETREADY', crosses: 'terminal-ready' },
+  { id: 'carrier', names: 'DCD CD RLSD CARRIERDETECT' },
+  { id: 'ring-indicator', names: 'RI RINGINDICATOR' },
+  { id: 'clock', names: 'CLK CLOCK SCK SCL SCLK' },
+  { id: 'data', names: 'DATA DAT D SDA' },
+  { id: 'to-device', names: 'MOSI COPI' },
+  { id: 'from-device', names: 'MISO CIPO' },
+  { id: 'reset', names: 'RST RESET NRST' },
+  { id: 'select', names: 'SS SEL SELECT ENABLE' },
+  { id: 'bus', names: 'BUS LINE', plays: ['transmit', 'receive'] },
+  { id: 'pair-a', names: 'BIDA', plays: ['transmit'] },
+  { id: 'pair-b', names: 'BIDB', plays: ['receive'] },
+  { id: 'pair-c', names: 'BIDC' },
+  { id: 'pair-d', names: 'BIDD' },
+  { id: 'video', names: 'VIDEO CVBS COMPOSITE' },
+  { id: 'audio', names: 'AUDIO SOUND' },
+  { id: 'ground', names: 'GND GROUND SG SGND SIGNALGROUND COM COMMON 0V VSS RETURN RTN' },
+  {
+    id: 'shield',
+    names: 'SHIELD SCREEN DRAIN FG CHASSIS CHASSISGROUND CHASSISGND FRAMEGROUND FRAMEGND PG',
+  },
+  { id: 'supply', names: 'VCC VDD VBUS PWR POWER SUPPLY VIN V' },
+  { id: 'none', names: 'NC N/C OPEN UNUSED RESERVED' },
+];
+
+const BY_NAME = new Map(
+  CONCEPTS.flatMap((row) => row.names.split(' ').map((name) => [name, row.id] as const)),
+);
+const CROSSES = new Map(CONCEPTS.map((row) => [row.id, row.crosses]));
+
+const MARKS: readonly (readonly [pattern: RegExp, mark: Mark])[] = [
+  [/\(A\)$|[ _/-]A$/, 'A'],
+  [/\(B\)$|[ _/-]B$/, 'B'],
+  [/\+$|[ _](?:P|POS|PLUS|HOT)$/, '+'],
+  [/[-−–]$|[ _](?:N|NEG|MINUS|COLD)$/, '-'],
+];
+
+const GROUND_WORDS = new Set(['GND', 'GROUND', 'RETURN', 'RTN']);
+
+const known = new Map<string, Meaning>();
+
+/** Reads a signal's name: "TXD2-" is the minus wire of the second transmit pair. */
+export function meaningOf(signal: string): Meaning {
+  const found = known.get(signal);
+  if (found) return found;
+  const meaning = readName(signal);
+  if (known.size < 5000) known.set(signal, meaning);
+  return meaning;
+}
+
+function readName(signal: string): Meaning {
+  const text = signal.trim().toUpperCase();
+  const words = text.split(/[^A-Z0-9]+/).filter((word) => word.length > 1);
+  // A and B alone are the two wires of a two-way bus; a voltage is a supply's name.
+  if (/^[AB]$/.test(text))
+    return { concept: 'bus', known: true, mark: text as Mark, channel: null, words };
+  if (voltageIn(text) !== null && /^[+-]?[\d.,]+ ?V\d*(?: (?:OUT|IN|DC))?$/.test(text))
+    return {
+      concept: BY_NAME.get(text) ?? 'supply',
+      known: true,
+      mark: null,
+      channel: null,
+      words,
+    };
+  // "AUDIO GND", "VIDEO RETURN": a ground, whatever it is the ground of.
+  const whole = text.replace(/[^A-Z0-9/]/g, '');
+  if (words.length > 1 && GROUND_WORDS.has(words.at(-1) ?? '') && !BY_NAME.has(whole))
+    return { concept: 'ground', known: true, mark: null, channel: null, words };
+  const mark = MARKS.find(([pattern]) => pattern.test(text)) ?? null;
+  const stem = (mark ? text.replace(mark[0], '') : text).replace(/[^A-Z0-9/]/g, '');
+  const [, bare = stem, digits] = /^(.*?[A-Z/])(\d{1,2})$/.exec(stem) ?? [];
+  const concept = BY_NAME.get(stem) ?? BY_NAME.get(bare);
+  const numbered = digits !== undefined && BY_NAME.get(stem) === undefined;
+  return {
+    concept: concept ?? (stem === '' ? text : stem),
+    known: concept !== undefined,
+    mark: mark?.[1] ?? null,
+    channel: numbered && concept !== undefined ? Number(digits) : null,
+    words,
+  };
+}
+
+/** The volts that a name states: "+5 V", "12V", "3V3"; null where it states none. */
+export function voltageIn(signal: string): number | null {
+  const text = signal.toUpperCase().replace(',', '.');
+  const split = /(\d+)V(\d+)/.exec(text);
+  if (split) return Number(`${split[1]}.${split[2]}`);
+  const plain = /(\d+(?:\.\d+)?) ?V/.exec(text);
+  return plain ? Number(plain[1]) : null;
+}
+
+/** Whether two names cross: what one side sends is what the other receives. */
+export const crossing = (a: Meaning, b: Meaning): boolean => CROSSES.get(a.concept) === b.concept;
+
+const PLAYS = new Map(CONCEPTS.map((row) => [row.id, row.plays ?? []]));
+
+/** Whether one of them works both ways and so serves as the other. */
+export const plays = (a: Meaning, b: Meaning): boolean =>
+  (PLAYS.get(a.concept) ?? []).includes(b.concept) ||
+  (PLAYS.get(b.concept) ?? []).includes(a.concept);
+
+/** Whether two names that the table does not know have a word in common. */
+export const alike = (a: Meaning, b: Meaning): boolean =>
+  a.words.some((word) => b.words.includes(word));
+
+/** Marks of one pair of names that say which wire is which. */
+export const opposite = (mark: Mark): Mark =>
+  ({ '+': '-', '-': '+', A: 'B', B: 'A' })[mark] as Mark;
