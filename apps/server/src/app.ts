@@ -6,11 +6,13 @@ import express, { Router, type Express } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { adaptersRouter } from './adapters/router';
 import { catalogueRouter } from './catalogue/router';
 import type { Database } from './db/database';
 import { answerErrors, answerUnknown } from './http/answer-errors';
 import { linksRouter } from './links/router';
 import { scheduleRouter } from './links/schedule-router';
+import { mapRouter } from './map/router';
 import { partsRouter } from './parts/router';
 import { readingsRouter } from './readings/router';
 import { recordRouter } from './record/router';
@@ -84,6 +86,8 @@ function apiRouter(db: Database, version: string): Router {
     terminateRouter(db),
     kitRouter(db),
     partsRouter(db),
+    mapRouter(db),
+    adaptersRouter(db),
     catalogueRouter(db),
     answerUnknown,
   );

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { inflateSync } from 'node:zlib';
 import { BUILT_IN, CABLES, CONNECTORS } from '@near-spoke/core/catalogue';
 import { planTermination } from '@near-spoke/core/terminate';
-import { POINTS_PER_MM } from '../src/terminate/template-pdf';
+import { POINTS_PER_MM } from '../src/pdf/units';
 import { startServer, type TestServer } from './server';
 
 /** The drawing operators of a PDF, from all its streams. */

@@ -1,10 +1,18 @@
-import { SCHEMES, SCHOOLS } from '@near-spoke/core/catalogue';
+import { OUTLINES, SCHEMES, SCHOOLS } from '@near-spoke/core/catalogue';
+import { LEVELS, PORTS } from '@near-spoke/core/map';
 import { CAUTIONS } from '@near-spoke/core/terminate';
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { loadCatalogue } from '../parts/repository';
 
-const LISTS = { schemes: SCHEMES, schools: SCHOOLS, cautions: CAUTIONS } as const;
+const LISTS = {
+  schemes: SCHEMES,
+  schools: SCHOOLS,
+  cautions: CAUTIONS,
+  outlines: OUTLINES,
+  ports: PORTS,
+  levels: LEVELS,
+} as const;
 
 /** What can be named: the built-in rows, and the parts of one's own among cables and connectors. */
 export function catalogueRouter(db: Database): Router {

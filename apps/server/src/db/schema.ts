@@ -1,6 +1,7 @@
 import type { Part } from '@near-spoke/contract';
+import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
-import type { Net, Waypoint, Wiring } from '@near-spoke/core/link';
+import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
 import type { Diagnosis } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import {
@@ -59,6 +60,8 @@ export const links = pgTable(
     environment: text('environment').$type<Jacket>().notNull().default('indoor'),
     schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),
     note: text('note').notNull(),
+    /** Which core is on which contact, where an adapter says so and not a scheme. */
+    pinout: jsonb('pinout').$type<Pinout>(),
     ...edited,
   },
   (table) => [
@@ -121,4 +124,42 @@ export const readings = pgTable(
     receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('readings_link').on(table.linkId, table.takenAt, table.seq)],
+);
+
+/** Adapters: two pin tables and what was chosen. What joins what is computed. */
+export const adapters = pgTable(
+  'adapters',
+  {
+    id: uuid('id').primaryKey(),
+    name: text('name').notNull(),
+    note: text('note').notNull(),
+    near: jsonb('near').$type<Adapter['near']>().notNull(),
+    far: jsonb('far').$type<Adapter['far']>().notNull(),
+    cable: text('cable'),
+    options: jsonb('options').$type<Adapter['options']>().notNull(),
+    linkId: uuid('link_id').references(() => links.id),
+    ...edited,
+  },
+  (table) => [
+    uniqueIndex('adapters_link')
+      .on(table.linkId)
+      .where(sql`deleted_at is null`),
+  ],
+);
+
+/** Facts: what was measured on an adapter, and what was decided about it. */
+export const adapterFacts = pgTable(
+  'adapter_facts',
+  {
+    id: uuid('id').primaryKey(),
+    adapterId: uuid('adapter_id')
+      .notNull()
+      .references(() => adapters.id),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: instant('at').notNull(),
+    author: text('author').notNull(),
+    deed: jsonb('deed').$type<AdapterFact['deed']>().notNull(),
+    receivedAt: instant('received_at').notNull().defaultNow(),
+  },
+  (table) => [index('adapter_facts_adapter').on(table.adapterId, table.at, table.seq)],
 );

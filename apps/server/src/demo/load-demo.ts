@@ -11,6 +11,7 @@ import { PLAIN_JOB, wiringOf } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
+import { ADAPTERS } from './adapters';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
 
@@ -48,6 +49,10 @@ export async function loadDemo(url: string): Promise<void> {
     if (story) await tell(url, link, story, FIRST_DAY + index * LINK_MINUTES * 60_000);
   };
   await Promise.all(links.map(tellOne));
+  for (const { link, ...adapter } of ADAPTERS) {
+    const linkId = links.find(({ label }) => label === link)?.id ?? null;
+    await call(url, 'POST', '/api/adapters', { ...adapter, linkId });
+  }
 }
 
 async function tell(url: string, link: LinkSummary, story: Story, start: number): Promise<void> {

@@ -15,15 +15,28 @@ export function parseQuery<T extends z.ZodType>(schema: T, request: Request): z.
 function parse<T extends z.ZodType>(schema: T, given: unknown, detail: string): z.output<T> {
   const parsed = schema.safeParse(given);
   if (parsed.success) return parsed.data;
-  const errors = parsed.error.issues.flatMap((issue) => {
-    const names = issue.code === 'unrecognized_keys' ? issue.keys : [null];
-    return names.map((name) => ({
-      path: [...issue.path, ...(name === null ? [] : [name])].map(String).join('.'),
-      reason: name === null ? issue.message : 'is not a known field',
-    }));
-  });
+  const errors = parsed.error.issues.flatMap((issue) => told(issue, []));
   throw new ProblemError(422, 'Not valid', detail, { errors });
 }
+
+type Issue = z.core.$ZodIssue;
+
+/** An issue with its path in the body. Of several shapes that would do, the one that was meant is told. */
+function told(issue: Issue, above: readonly PropertyKey[]): { path: string; reason: string }[] {
+  const path = [...above, ...issue.path];
+  if (issue.code === 'invalid_union') {
+    const meant = issue.errors.find(([first]) => first && !isOtherShape(first));
+    if (meant) return meant.flatMap((inner) => told(inner, path));
+  }
+  const names = issue.code === 'unrecognized_keys' ? issue.keys : [null];
+  return names.map((name) => ({
+    path: [...path, ...(name === null ? [] : [name])].map(String).join('.'),
+    reason: name === null ? issue.message : 'is not a known field',
+  }));
+}
+
+const isOtherShape = (issue: Issue): boolean =>
+  issue.path.length === 0 && (issue.code === 'invalid_type' || issue.code === 'unrecognized_keys');
 
 /** An id from the path. One that can't be an id names nothing. */
 export function parseId(request: Request, what: string): string {

@@ -1,6 +1,7 @@
 import { linkInput, linkPatch, type Link } from '@near-spoke/contract';
 import { hubOf } from '@near-spoke/core/link';
 import { Router } from 'express';
+import { repin } from '../adapters/repository';
 import type { Database } from '../db/database';
 import { parseBody, parseId, parseVersion } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
@@ -43,7 +44,9 @@ export function linksRouter(db: Database): Router {
       throw new ProblemError(422, 'Not valid', `“${last.name}” lies beyond the far end.`, {
         errors: [{ path: patch.route ? 'route' : 'lengthM', reason: 'the route is longer' }],
       });
-    response.json(await one(await updateLink(db, current, patch)));
+    const updated = await updateLink(db, current, patch);
+    await repin(db, updated.id, await loadCatalogue(db));
+    response.json(await one(await getLink(db, updated.id)));
   });
   router.delete('/links/:id', async (request, response) => {
     await removeLink(db, parseId(request, 'link'), parseVersion(request));

@@ -19,6 +19,7 @@ export function toLink(row: Row): Link {
     environment: row.environment,
     schools: row.schools,
     note: row.note,
+    pinout: row.pinout,
     version: row.version,
   };
 }

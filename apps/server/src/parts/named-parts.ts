@@ -59,3 +59,10 @@ export function refuseUnknownParts(
     ],
   );
 }
+
+/** The cable that a body names, if it names one; or 422. */
+export function knownCable(cable: string | null, catalogue: Catalogue): Cable | null {
+  if (cable === null) return null;
+  refuseUnknown(catalogue, [{ path: 'cable', id: cable }], []);
+  return catalogue.cable(cable);
+}

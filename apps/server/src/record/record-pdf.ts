@@ -3,25 +3,20 @@ import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
 import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
-import PDFDocument from 'pdfkit';
-import { FONTS } from './fonts';
+import { newPage, type Page } from '../pdf/page';
 
 const MARGIN = 50;
 const INK = '#1d1a16';
 const QUIET = '#5c554b';
 
-type Page = PDFKit.PDFDocument;
-
 /** The record of one link as an A4 page (or more, if much has happened), black on white. */
 export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
-  const page = new PDFDocument({
+  const { page, bytes } = newPage({
     size: 'A4',
     margin: MARGIN,
     bufferPages: true,
     info: { Title: `Record of link ${record.link.label}`, Creator: 'Near Spoke' },
   });
-  for (const [name, data] of Object.entries(FONTS)) page.registerFont(name, data);
-  const done = collect(page);
   heading(page, record);
   facts(page, record, job);
   wireMap(page, record, job);
@@ -30,16 +25,7 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   history(page, record);
   footers(page, record);
   page.end();
-  return done;
-}
-
-function collect(page: Page): Promise<Buffer> {
-  const chunks: Buffer[] = [];
-  return new Promise((resolvePdf, reject) => {
-    page.on('data', (chunk: Buffer) => chunks.push(chunk));
-    page.on('end', () => resolvePdf(Buffer.concat(chunks)));
-    page.on('error', reject);
-  });
+  return bytes;
 }
 
 function heading(page: Page, { link, site }: LinkRecord): void {

@@ -1,17 +1,12 @@
 import type { Cut, TerminationTask } from '@near-spoke/core/terminate';
 import { METRES_PER } from '@near-spoke/core/units';
-import PDFDocument from 'pdfkit';
-import { FONTS } from '../record/fonts';
-
-/** Points of a PDF in a millimetre: 72 to the inch. */
-export const POINTS_PER_MM = 72 / (METRES_PER.in * 1000);
+import { newPage, type Page } from '../pdf/page';
+import { POINTS_PER_MM } from '../pdf/units';
 
 const INK = '#000';
 const LEFT_MM = 25;
 /** How much of a cable an upright page shows. */
 const UPRIGHT_MM = 150;
-
-type Page = PDFKit.PDFDocument;
 
 const mm = (length: number) => length * POINTS_PER_MM;
 
@@ -24,18 +19,11 @@ export function templatePdf(
   cuts: readonly Cut[],
 ): Promise<Buffer> {
   const longestMm = Math.max(0, ...cuts.map(({ fromEndMm }) => fromEndMm));
-  const page = new PDFDocument({
+  const { page, bytes } = newPage({
     size: 'A4',
     layout: longestMm > UPRIGHT_MM ? 'landscape' : 'portrait',
     margin: 0,
     info: { Title: 'Strip template, 1:1', Creator: 'Near Spoke' },
-  });
-  for (const [name, data] of Object.entries(FONTS)) page.registerFont(name, data);
-  const chunks: Buffer[] = [];
-  const done = new Promise<Buffer>((resolve, reject) => {
-    page.on('data', (chunk: Buffer) => chunks.push(chunk));
-    page.on('end', () => resolve(Buffer.concat(chunks)));
-    page.on('error', reject);
   });
   words(page, 20, 'bold', 18, `Strip template: ${connector.name}`);
   words(page, 29, 'text', 11, `For ${cable.name}. Generic sizes: the part’s sheet decides.`);
@@ -51,7 +39,7 @@ export function templatePdf(
   scale(page, scaleMm, 100, 1, 10, 'mm');
   scale(page, scaleMm + 30, 4 * 25.4, 25.4 / 16, 25.4, 'in');
   page.end();
-  return done;
+  return bytes;
 }
 
 function words(page: Page, yMm: number, font: string, size: number, text: string): void {
