@@ -66,6 +66,10 @@ export const routes: Routes = [
         loadComponent: () => import('./catalogue/part-form-page').then((m) => m.PartFormPage),
       },
       {
+        path: 'adapters',
+        loadChildren: () => import('./map/routes').then((m) => m.LIBRARY_ROUTES),
+      },
+      {
         path: 'links/new',
         title: 'New link · Near Spoke',
         loadComponent: () => import('./site/link-form-page').then((m) => m.LinkFormPage),
@@ -83,6 +87,10 @@ export const routes: Routes = [
           {
             path: 'terminate',
             loadComponent: () => import('./terminate/terminate-page').then((m) => m.TerminatePage),
+          },
+          {
+            path: 'map',
+            loadChildren: () => import('./map/routes').then((m) => m.STAGE_ROUTES),
           },
           {
             path: 'verify',

@@ -11,6 +11,7 @@ import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
+import { linkIdOf } from '../store/outbox/deed';
 import { outboxActions, outboxFeature } from '../store/outbox/outbox';
 
 /** Everything known of the link, on one page that prints. */
@@ -30,7 +31,7 @@ export class RecordPage {
   protected readonly endName = END_NAME;
   protected readonly link = computed(() => this.open.link());
   protected readonly unsent = computed(
-    () => this.waiting().filter(({ deed }) => deed.linkId === this.open.id()).length,
+    () => this.waiting().filter(({ deed }) => linkIdOf(deed) === this.open.id()).length,
   );
   protected readonly facts = computed(() => {
     const link = this.link();

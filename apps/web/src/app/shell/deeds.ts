@@ -1,5 +1,6 @@
 import { Injectable, inject } from '@angular/core';
 import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
+import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys } from '@near-spoke/core/record';
 import type { RemakeCause } from '@near-spoke/core/terminate';
@@ -83,6 +84,42 @@ export class Deeds {
 
   takeOut(link: LinkSummary): void {
     this.queue({ kind: 'link-back', linkId: link.id }, `${link.label} taken back`);
+  }
+
+  addAdapter(adapter: Adapter): void {
+    this.queue({ kind: 'adapter-new', adapter }, `New adapter ${adapter.name}`);
+  }
+
+  changeAdapter(adapter: Adapter, changes: Omit<AdapterPatch, 'version'>): void {
+    const patch = { ...changes, version: adapter.version };
+    this.queue(
+      { kind: 'adapter-change', adapterId: adapter.id, patch },
+      `Change of ${adapter.name}`,
+    );
+  }
+
+  putAdapterAway(adapter: Adapter): void {
+    this.queue({ kind: 'adapter-away', adapterId: adapter.id }, `${adapter.name} put away`);
+  }
+
+  takeAdapterBack(adapter: Adapter): void {
+    this.queue({ kind: 'adapter-back', adapterId: adapter.id }, `${adapter.name} taken back`);
+  }
+
+  /** Keeps what was measured or decided, and tells its id, by which it can be undone. */
+  measure(adapter: Adapter, deed: AdapterFact['deed']): string {
+    const fact: AdapterFact = {
+      id: v7(),
+      adapterId: adapter.id,
+      at: new Date().toISOString(),
+      author: this.person.name(),
+      deed,
+    };
+    this.queue(
+      { kind: 'adapter-fact', adapterId: adapter.id, fact },
+      `Measurement on ${adapter.name}`,
+    );
+    return fact.id;
   }
 
   takeBack(entry: Entry): void {

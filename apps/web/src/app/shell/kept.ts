@@ -26,6 +26,11 @@ export const isText = (stored: unknown): stored is string => typeof stored === '
 export const isTexts = (stored: unknown): stored is readonly string[] =>
   Array.isArray(stored) && stored.every(isText);
 
+export const isOneOf =
+  <T extends string>(...values: readonly T[]) =>
+  (stored: unknown): stored is T =>
+    values.some((value) => value === stored);
+
 function read<T>(name: string, initial: T, isValue: (stored: unknown) => stored is T): T {
   try {
     const text = localStorage.getItem(PREFIX + name);

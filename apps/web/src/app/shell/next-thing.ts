@@ -60,6 +60,9 @@ import { Shortcuts } from './shortcuts';
       button {
         width: 100%;
       }
+      kbd {
+        display: none;
+      }
     }
     @media print {
       :host {

@@ -45,7 +45,7 @@ export function storeProviders(): (Provider | EnvironmentProviders)[] {
 /** A site that is open with these links, nothing done on them yet. */
 export async function openSite(
   links: readonly LinkSummary[],
-  more: readonly Provider[] = [],
+  more: readonly (Provider | EnvironmentProviders)[] = [],
   parts: readonly Part[] = [],
 ) {
   localStorage.clear();

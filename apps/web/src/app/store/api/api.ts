@@ -72,11 +72,13 @@ export class Api {
     this.http.request(method, path, { body }).pipe(refusing());
 }
 
-function parsed<T extends z.ZodType>(schema: T): OperatorFunction<unknown, z.output<T>> {
+/** The answer as the contract has it. */
+export function parsed<T extends z.ZodType>(schema: T): OperatorFunction<unknown, z.output<T>> {
   return map((answer) => schema.parse(answer));
 }
 
-function refusing<T>(): (source: Observable<T>) => Observable<T> {
+/** Errors as refusals. */
+export function refusing<T>(): (source: Observable<T>) => Observable<T> {
   return catchError((error: unknown) => throwError(() => toRefusal(error)));
 }
 

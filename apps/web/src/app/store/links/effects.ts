@@ -6,7 +6,9 @@ import { Store } from '@ngrx/store';
 import { catchError, concat, filter, forkJoin, map, of, switchMap } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
+import { fresh } from '../fresh';
 import { selectJob } from '../job';
+import { outboxActions } from '../outbox/outbox';
 import { partsActions } from '../parts/parts';
 import { linksActions, linksFeature } from './links';
 
@@ -18,7 +20,10 @@ export const loadLinks = createEffect(
       filter(([, siteId]) => siteId !== ''),
       switchMap(([, siteId]) =>
         // The parts first: links may name them.
-        forkJoin([api.parts(), api.links(siteId)]).pipe(
+        fresh(
+          () => forkJoin([api.parts(), api.links(siteId)]),
+          actions$.pipe(ofType(linksActions.stored, linksActions.removed, outboxActions.sent)),
+        ).pipe(
           switchMap(([{ parts }, { links }]) =>
             concat(of(partsActions.loaded({ parts })), of(linksActions.loaded({ siteId, links }))),
           ),

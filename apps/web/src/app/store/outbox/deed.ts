@@ -1,4 +1,5 @@
 import type { LinkInput, LinkPatch, Problem, Reading, Tick } from '@near-spoke/contract';
+import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 
 /** Something done at this device that the server has to be told. */
 export type Deed =
@@ -12,7 +13,12 @@ export type Deed =
     }
   | { readonly kind: 'link-change'; readonly linkId: string; readonly patch: LinkPatch }
   | { readonly kind: 'link-away'; readonly linkId: string }
-  | { readonly kind: 'link-back'; readonly linkId: string };
+  | { readonly kind: 'link-back'; readonly linkId: string }
+  | { readonly kind: 'adapter-new'; readonly adapter: Adapter }
+  | { readonly kind: 'adapter-change'; readonly adapterId: string; readonly patch: AdapterPatch }
+  | { readonly kind: 'adapter-away'; readonly adapterId: string }
+  | { readonly kind: 'adapter-back'; readonly adapterId: string }
+  | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact };
 
 export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
@@ -65,7 +71,35 @@ const SENDING: Kinds = {
     path: `/api/links/${linkId}/restore`,
     body: undefined,
   }),
+  'adapter-new': ({ adapter: { version: _, away: __, ...body } }) => ({
+    method: 'POST',
+    path: '/api/adapters',
+    body,
+  }),
+  'adapter-change': ({ adapterId, patch }) => ({
+    method: 'PATCH',
+    path: `/api/adapters/${adapterId}`,
+    body: patch,
+  }),
+  'adapter-away': ({ adapterId }) => ({
+    method: 'DELETE',
+    path: `/api/adapters/${adapterId}`,
+    body: undefined,
+  }),
+  'adapter-back': ({ adapterId }) => ({
+    method: 'POST',
+    path: `/api/adapters/${adapterId}/restore`,
+    body: undefined,
+  }),
+  'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) => ({
+    method: 'POST',
+    path: `/api/adapters/${adapterId}/facts`,
+    body,
+  }),
 };
+
+/** The link that a deed is about, if it is about one. */
+export const linkIdOf = (deed: Deed): string | null => ('linkId' in deed ? deed.linkId : null);
 
 /** The request that tells the server of a deed. */
 export function sendingOf(deed: Deed): Sending {

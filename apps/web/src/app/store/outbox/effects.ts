@@ -21,7 +21,7 @@ import { Api, isRefusal } from '../api/api';
 import { evidenceActions } from '../evidence/evidence';
 import { linksActions } from '../links/links';
 import { sitesActions } from '../sites/sites';
-import { sendingOf, type Entry } from './deed';
+import { linkIdOf, sendingOf, type Entry } from './deed';
 import { dropEntry, keepEntry, recallEntries } from './keep-entries';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
 
@@ -129,7 +129,7 @@ export const mirror = createEffect(
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.tick.id })];
           if (deed.kind === 'reading')
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.reading.id })];
-          return [linksActions.reload()];
+          return linkIdOf(deed) === null ? [] : [linksActions.reload()];
         }),
       ),
       actions$.pipe(
@@ -150,20 +150,22 @@ export const mirrorRecalled = createEffect(
       ofType(evidenceActions.loaded),
       concatLatestFrom(() => store.select(outboxFeature.selectWaiting)),
       mergeMap(([{ linkId }, waiting]) =>
-        from(waiting.filter(({ deed }) => deed.linkId === linkId).flatMap(shown)),
+        from(waiting.filter(({ deed }) => linkIdOf(deed) === linkId).flatMap(shown)),
       ),
     ),
   { functional: true },
 );
 
 function shown({ deed }: Entry): Action[] {
-  const { linkId } = deed;
-  if (deed.kind === 'tick')
-    return [evidenceActions.added({ linkId, fact: { kind: 'tick', tick: deed.tick } })];
-  if (deed.kind === 'reading')
-    return [evidenceActions.added({ linkId, fact: { kind: 'reading', reading: deed.reading } })];
-  if (deed.kind === 'link-away') return [linksActions.removed({ linkId })];
-  return [];
+  if (deed.kind === 'tick') {
+    const { linkId, tick } = deed;
+    return [evidenceActions.added({ linkId, fact: { kind: 'tick', tick } })];
+  }
+  if (deed.kind === 'reading') {
+    const { linkId, reading } = deed;
+    return [evidenceActions.added({ linkId, fact: { kind: 'reading', reading } })];
+  }
+  return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
 }
 
 /** A load without an answer says that the server is away; when it is back, loads are done again. */

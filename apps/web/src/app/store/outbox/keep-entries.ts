@@ -5,7 +5,7 @@ const PREFIX = 'near-spoke.unsent.';
 
 const stored = z.object({
   id: z.uuid(),
-  deed: z.looseObject({ kind: z.string(), linkId: z.string() }),
+  deed: z.looseObject({ kind: z.string() }),
   what: z.string(),
   holdUntil: z.number(),
   refused: z.looseObject({ title: z.string() }).nullable(),

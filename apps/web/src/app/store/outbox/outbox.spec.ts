@@ -5,7 +5,7 @@ import { Deeds } from '../../shell/deeds';
 import { testLink } from '../../testing/links';
 import { openSite, settle } from '../../testing/store';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
-import { linksFeature } from '../links/links';
+import { linksActions, linksFeature } from '../links/links';
 import { sendingOf, type Deed } from './deed';
 import { recallEntries } from './keep-entries';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
@@ -147,5 +147,17 @@ describe('what is sent', () => {
     const refused = entry('a', { refused: { type: '', title: 'x', status: 422 } });
     expect(nextToSend([refused, entry('b')], 50)?.id).toBe('b');
     expect(nextToSend([], 50)).toBeNull();
+  });
+
+  it('asks again when something is stored while the list is under way', () => {
+    const ask = () => http.expectOne(({ url }) => url.endsWith('/links'));
+    store.dispatch(linksActions.reload());
+    http.expectOne('/api/parts').flush({ parts: [] });
+    const early = ask();
+    store.dispatch(linksActions.stored({ link: testLink('K5') }));
+    expect(early.cancelled).toBeTrue();
+    http.expectOne('/api/parts').flush({ parts: [] });
+    ask().flush({ links: [link, testLink('K5')] });
+    expect(read(linksFeature.selectTotal)).toBe(2);
   });
 });
