@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, headline, mainButton, test, watchErrors } from './stage';
+import { expect, goOnUntil, headline, mainButton, test, watchErrors } from './stage';
 
 test('many ends alike are made with each tool taken once, by Space alone', async ({
   page,
@@ -77,22 +77,8 @@ test('a crimped coaxial end is made by reading the screen, and its test is known
 }) => {
   await page.goto(await stage.linkUrl('AI01', 'terminate'));
   await expect(page.locator('ns-on-cable')).toContainText('ferrule');
-  for (let press = 0; press < 40; press += 1) {
-    const text = await headline(page).innerText();
-    if (text.startsWith('The near end is made')) break;
-    const before = await page.locator('.list mat-checkbox input:checked').count();
-    const checks = await page.locator('.checks input:checked').count();
-    await page.keyboard.press('Space');
-    await expect
-      .poll(async () => [
-        await headline(page).innerText(),
-        await page.locator('.list mat-checkbox input:checked').count(),
-        await page.locator('.checks input:checked').count(),
-      ])
-      .not.toEqual([text, before, checks]);
-  }
-  await expect(headline(page)).toContainText('The near end is made');
-  await page.keyboard.press('2');
+  await goOnUntil(page, 'The near end is made', () => page.keyboard.press('Space'));
+  await page.keyboard.press('3');
   await expect(page.locator('ns-wire-board')).toContainText('CU');
 });
 

@@ -35,6 +35,15 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
     Promise.resolve(`${url}/sites/${siteId}/catalogue/rg-58/own`),
   'strip template': ({ url, siteId }) =>
     Promise.resolve(`${url}/sites/${siteId}/template?cable=rg-58&connector=bnc-crimp-50-rg-58`),
+  adapters: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/adapters`),
+  'a new adapter': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/adapters/new`),
+  'map, an adapter': (stage) => stage.linkUrl('TG02', 'map'),
+  'map, no adapter yet': (stage) => stage.linkUrl('K04', 'map'),
+  'an adapter with a question': (stage) => stage.adapterUrl('Weather mast to bus'),
+  'a ribbon adapter': (stage) => stage.adapterUrl('Passenger counter ribbon'),
+  'buzz out': (stage) => stage.adapterUrl('Display-board console', 'buzz'),
+  'measure an adapter': (stage) => stage.adapterUrl('Display-board console', 'test'),
+  'change an adapter': async (stage) => `${await stage.adapterUrl('Gate reader supply')}/edit`,
   lost: ({ url }) => Promise.resolve(`${url}/nothing/here`),
 };
 

@@ -1,4 +1,4 @@
-import { expect, headline, mainButton, test, watchErrors } from './stage';
+import { expect, goOnUntil, headline, mainButton, test, watchErrors } from './stage';
 
 const HEAD = 'Label;From;To;Cable type;Near connector;Far connector;Wiring;Length (m)';
 const GOOD = `${HEAD}\r\nQ01;C1/Q/01;Quay camera 1;Cat 6 U/UTP solid;keystone;8P8C plug;B;12,5\r\n`;
@@ -37,11 +37,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(page.locator('ns-connector-face figcaption')).toContainText(
     'Looking into the opening',
   );
-  for (let presses = 0; presses < 40; presses += 1) {
-    if ((await headline(page).textContent()) === 'The far end is made.') break;
-    await mainButton(page).click();
-  }
-  await expect(headline(page)).toHaveText('The far end is made.');
+  await goOnUntil(page, 'The far end is made.');
   await expect(page.locator('ns-link-frame .state').first()).toContainText('Made, not tested');
   await mainButton(page).click();
 
@@ -63,10 +59,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   // Remake the far end and test again with a tester that sees pairing.
   await page.getByRole('button', { name: 'Remake the far end' }).click();
   await expect(headline(page)).toContainText('Slide the boot on');
-  for (let presses = 0; presses < 40; presses += 1) {
-    if ((await headline(page).textContent()) === 'The far end is made.') break;
-    await mainButton(page).click();
-  }
+  await goOnUntil(page, 'The far end is made.');
   await expect(page.locator('ns-link-frame .state').first()).toContainText('Remade, test again');
   await mainButton(page).click();
   await expect(headline(page)).toContainText('Test the link');
@@ -119,7 +112,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await page.locator('h1').focus();
   await page.keyboard.press('g');
   await expect(page.locator('.verdict')).toHaveText('Pairing unproven');
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page.locator('article')).toContainText('Order and shorts verified');
 
   // Another link from the list: Terminate, tick by tick, and a tick taken back.
@@ -138,7 +131,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await expect(page.locator('ns-connector-face figcaption')).toContainText('Latch toward you');
   await page.keyboard.press('e');
   await expect(page.locator('.ends [aria-pressed=true]')).toContainText('Near end');
-  await page.keyboard.press('2');
+  await page.keyboard.press('3');
   await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Keys on this screen');

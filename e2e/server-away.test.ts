@@ -44,7 +44,7 @@ test('a reload loses nothing: neither what is unsent nor what is half typed', as
   await expect(headline(page)).toContainText('Trim all eight');
   await page.reload();
   await expect(headline(page)).toContainText('Trim all eight');
-  await page.keyboard.press('2');
+  await page.keyboard.press('3');
   await expect(page.getByRole('textbox', { name: /type the far contacts/ })).toHaveValue('12435');
   await page.unroute('**/api/**/ticks');
   await expect(page.getByText('The server does not answer.')).toBeHidden({ timeout: 15_000 });

@@ -24,6 +24,8 @@ export interface Stage {
   api<T>(path: string): Promise<T>;
   /** The page of a stage of one of the demonstration's links. */
   linkUrl(label: string, stage: string): Promise<string>;
+  /** The page of one of the demonstration's adapters, a part of its work open. */
+  adapterUrl(name: string, view?: string): Promise<string>;
 }
 
 async function sql(statement: string): Promise<URL> {
@@ -91,6 +93,11 @@ async function openStage(demo: string): Promise<Stage> {
       const link = links.find((row) => row.label === label);
       return `${url}/sites/${siteId}/links/${link?.id ?? ''}/${stage}`;
     },
+    adapterUrl: async (name, view) => {
+      const { adapters } = await api<{ adapters: { id: string; name: string }[] }>('/api/adapters');
+      const id = adapters.find((row) => row.name === name)?.id ?? '';
+      return `${url}/sites/${siteId}/adapters/${id}${view ? `?view=${view}` : ''}`;
+    },
   };
 }
 
@@ -113,6 +120,25 @@ export { expect };
 
 export const headline = (page: Page): Locator => page.locator('ns-next-thing h2');
 export const mainButton = (page: Page): Locator => page.locator('ns-next-thing > button');
+
+/** Goes on until the headline begins with this; each press waits for what it changes. */
+export async function goOnUntil(
+  page: Page,
+  last: string,
+  press: () => Promise<void> = () => mainButton(page).click(),
+): Promise<void> {
+  const shown = async () => ({
+    headline: await headline(page).innerText(),
+    checked: await page.locator('main input:checked').count(),
+  });
+  for (let presses = 0; presses < 40; presses += 1) {
+    const before = await shown();
+    if (before.headline.startsWith(last)) return;
+    await press();
+    await expect.poll(shown).not.toEqual(before);
+  }
+  await expect(headline(page)).toContainText(last);
+}
 
 /** Fails the story when the page itself reports an error. */
 export function watchErrors(page: Page): string[] {

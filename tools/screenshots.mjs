@@ -22,6 +22,9 @@ const SHOTS = [
   { name: 'verify-enter', link: 'TO06', path: 'verify', act: typeMap },
   { name: 'verify-fault', link: 'K04', path: 'verify' },
   { name: 'record', link: 'K03', path: 'record' },
+  { name: 'map-wiring', adapter: 'Display-board console' },
+  { name: 'map-measure', adapter: 'Gate reader supply', act: measure },
+  { name: 'adapters', path: 'adapters' },
   { name: 'cabinet', link: 'UP04', path: 'verify', theme: 'cabinet' },
   { name: 'tablet', link: 'CT01', path: 'terminate', size: [820, 1180] },
   { name: 'phone', link: 'WM01', path: 'terminate', size: [390, 844] },
@@ -43,6 +46,11 @@ async function badSchedule(page) {
 async function takeLargest(page) {
   await page.keyboard.press('Space');
   await page.locator('.sessions').waitFor();
+}
+
+async function measure(page) {
+  await page.keyboard.press('t');
+  for (let count = 0; count < 3; count += 1) await page.keyboard.press('p');
 }
 
 async function typeMap(page) {
@@ -75,10 +83,12 @@ try {
   const read = async (path) => (await fetch(server.url + path)).json();
   const site = (await read('/api/sites')).sites[0].id;
   const { links } = await read(`/api/sites/${site}/links`);
+  const { adapters } = await read('/api/adapters');
   for (const {
     name,
-    path,
+    path = '',
     link,
+    adapter,
     act,
     theme = 'daylight',
     size: [width, height] = [1280, 800],
@@ -92,7 +102,11 @@ try {
       (chosen) => localStorage.setItem('near-spoke.theme', `"${chosen}"`),
       theme,
     );
-    const open = link ? `links/${links.find((row) => row.label === link).id}/` : '';
+    const open = link
+      ? `links/${links.find((row) => row.label === link).id}/`
+      : adapter
+        ? `adapters/${adapters.find((row) => row.name === adapter).id}`
+        : '';
     await page.goto(`${server.url}/sites/${site}/${open}${path}`);
     await page.locator('ns-next-thing').waitFor();
     await page.waitForLoadState('networkidle');
