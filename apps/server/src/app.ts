@@ -82,7 +82,7 @@ function apiRouter(db: Database, version: string): Router {
     readingsRouter(db),
     ticksRouter(db),
     recordRouter(db),
-    verifyRouter(),
+    verifyRouter(db),
     terminateRouter(db),
     kitRouter(db),
     partsRouter(db),

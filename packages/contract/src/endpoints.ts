@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import type { Endpoint } from './endpoint';
+import { DIAGNOSIS_ENDPOINTS } from './diagnosis/endpoints';
 import { MAP_ENDPOINTS } from './map/endpoints';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
 import { linkRecord } from './record';
@@ -250,6 +251,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     status: 200,
     answer: part,
   },
+  ...DIAGNOSIS_ENDPOINTS,
   ...MAP_ENDPOINTS,
   {
     method: 'get',

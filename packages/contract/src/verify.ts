@@ -114,7 +114,7 @@ const fault = z
     near: z.array(contact),
     far: z.array(contact),
     pairs: z.array(z.int().positive()),
-    end: z.enum(['near', 'far', 'either']),
+    end: z.enum(['near', 'cable', 'far', 'either']),
     title: z.string(),
     sentence: z.string(),
   })
@@ -126,7 +126,9 @@ export const diagnosis = z
     arrangement: z.enum(ARRANGEMENTS),
     summary: z.string(),
     faults: z.array(fault),
-    actions: z.array(z.object({ end: z.enum(['near', 'far', 'either']), sentence: z.string() })),
+    actions: z.array(
+      z.object({ end: z.enum(['near', 'cable', 'far', 'either']), sentence: z.string() }),
+    ),
     unseen: z.array(
       z.enum([
         ...FAULT_KINDS,

@@ -1,10 +1,41 @@
 import { diagnoseRequest } from '@near-spoke/contract';
+import {
+  blindSpotsRequest,
+  explainRequest,
+  ohmsRequest,
+  predictRequest,
+  readingOf,
+  seenOf,
+  strangersIn,
+} from '@near-spoke/contract/diagnosis';
+import { SHELL } from '@near-spoke/core/catalogue';
 import { fourPairWiring } from '@near-spoke/core/link';
-import { diagnose } from '@near-spoke/core/verify';
+import { TESTERS, diagnose, tester } from '@near-spoke/core/verify';
+import {
+  NO_EXPERIENCE,
+  PLAIN_CONDITIONS,
+  blindSpots,
+  completeFault,
+  described,
+  madeWith,
+  observe,
+  priorOf,
+  procedureOf,
+  reportOf,
+  testersFor,
+  type Bench,
+  type NextTest,
+  type Trial,
+} from '@near-spoke/core/verify/explain';
+import { judgeLoops, loopExpected, powerBudget, unbalance } from '@near-spoke/core/verify/ohms';
 import { Router } from 'express';
+import type { Database } from '../db/database';
 import { parseBody } from '../http/parse';
+import { ProblemError } from '../http/problem-error';
+import { benchFor } from './bench';
 
-export function verifyRouter(): Router {
+/** What Verify computes, without keeping anything. */
+export function verifyRouter(db: Database): Router {
   const router = Router();
   router.post('/verify/diagnose', (request, response) => {
     const { scheme, shielded, ...shown } = parseBody(diagnoseRequest, request);
@@ -12,5 +43,108 @@ export function verifyRouter(): Router {
       diagnose({ ...shown, wiring: fourPairWiring(scheme.near, scheme.far, shielded) }),
     );
   });
+  router.get('/verify/testers', (_request, response) => {
+    response.json({ testers: TESTERS });
+  });
+  router.post('/verify/predict', async (request, response) => {
+    const body = parseBody(predictRequest, request);
+    const { bench } = await benchFor(db, body.link, body.temperatureC);
+    const { wiring } = bench;
+    refuse(
+      body.faults.flatMap((fault, index) =>
+        (['near', 'far'] as const).flatMap((end) =>
+          (fault[end] ?? [])
+            .filter((name) => !hasContact(bench)(end, name))
+            .map((name) => ({
+              path: `faults.${index}.${end}`,
+              reason: `the ${end} end has no contact ${name}`,
+            })),
+        ),
+      ),
+    );
+    const faults = body.faults.map((fault) => completeFault(fault, wiring));
+    const made = madeWith(wiring, faults);
+    const good = madeWith(wiring, []);
+    const trials = trialsOf(body.tester, bench);
+    const of = (link: typeof made) =>
+      trials.map((trial) => readingOf(trial, observe(trial, link, bench)));
+    const [expected, shown] = [of(good), of(made)];
+    response.json({
+      tester: typeof body.tester === 'string' ? body.tester : 'own-lamps',
+      good: expected,
+      shown,
+      looksGood: JSON.stringify(expected) === JSON.stringify(shown),
+      faults: faults.map((fault) => described(fault, wiring)),
+    });
+  });
+  router.post('/verify/explain', async (request, response) => {
+    const body = parseBody(explainRequest, request);
+    const { bench } = await benchFor(db, body.link, body.temperatureC);
+    refuse(
+      body.readings.flatMap((reading, index) =>
+        strangersIn(reading, hasContact(bench)).map(({ path, reason }) => ({
+          path: `readings.${index}.${path}`,
+          reason,
+        })),
+      ),
+    );
+    const given = Object.entries(body.conditions).filter(([, value]) => value !== undefined);
+    const report = reportOf(body.readings.map(seenOf), bench, {
+      prior: priorOf(NO_EXPERIENCE),
+      conditions: { ...PLAIN_CONDITIONS, ...Object.fromEntries(given) },
+      upTo: body.upTo,
+    });
+    response.json(report.next ? { ...report, next: toldNext(report.next) } : report);
+  });
+  router.post('/verify/blind-spots', async (request, response) => {
+    const { link, temperatureC } = parseBody(blindSpotsRequest, request);
+    const { bench } = await benchFor(db, link, temperatureC);
+    response.json(blindSpots(bench));
+  });
+  router.post('/verify/ohms', async (request, response) => {
+    const { link, temperatureC, measured } = parseBody(ohmsRequest, request);
+    const { facts } = await benchFor(db, link, temperatureC);
+    if (facts.lengthM === null)
+      refuse([{ path: 'link.lengthM', reason: 'is needed: resistance goes with length' }]);
+    const loop = loopExpected(facts);
+    const verdicts = judgeLoops(loop, measured).map((verdict, index) => {
+      const { tipOhm, ringOhm } = measured[index] ?? {};
+      const both = tipOhm !== undefined && ringOhm !== undefined && tipOhm + ringOhm > 0;
+      return { ...verdict, unbalance: both ? unbalance(tipOhm, ringOhm) : null };
+    });
+    response.json({ loop, verdicts, power: powerBudget(loop) });
+  });
   return router;
+}
+
+const toldNext = ({ tester: id, action, minutes, gainBits, sentence }: NextTest) => ({
+  tester: id,
+  action,
+  minutes,
+  gainBits,
+  sentence,
+});
+
+const hasContact =
+  ({ wiring }: Bench) =>
+  (end: 'near' | 'far', name: string): boolean =>
+    name === SHELL || wiring[end].contacts.some(({ contact }) => contact === name);
+
+function refuse(errors: { readonly path: string; readonly reason: string }[]): void {
+  if (errors.length > 0)
+    throw new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
+}
+
+/** Every reading that a class takes of a link, or the one of a tester of one's own. */
+function trialsOf(asked: ReturnType<typeof predictRequest.parse>['tester'], bench: Bench): Trial[] {
+  if (typeof asked !== 'string')
+    return [{ tester: 'own-lamps', steps: asked.circuit, moved: null }];
+  if (!testersFor(bench.wiring).some(({ id }) => id === asked))
+    throw new ProblemError(
+      422,
+      'Not valid',
+      `${tester(asked).name} can’t be put to this kind of link.`,
+      { errors: [{ path: 'tester', reason: 'is not for this kind of link' }] },
+    );
+  return procedureOf(tester(asked), bench.wiring);
 }

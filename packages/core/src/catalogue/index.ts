@@ -69,3 +69,4 @@ export {
   type Scheme,
   type SchemeId,
 } from './scheme';
+export { coreOhm } from './copper';

@@ -17,7 +17,7 @@ export {
   type Pinout,
   type Waypoint,
 } from './link';
-export { canonicalReading, type Net, type Reading } from './reading';
+export { canonicalReading, sameReading, type Net, type Reading } from './reading';
 export { wireRows, type WireRow } from './wire-rows';
 export { unionFind } from './union-find';
 export {

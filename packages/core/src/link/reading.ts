@@ -26,3 +26,8 @@ export function canonicalReading(reading: Reading): Reading {
     .map((net) => ({ near: sorted(net.near), far: sorted(net.far) }))
     .sort(inOrder);
 }
+
+/** Whether a reading shows exactly what the other shows. */
+export function sameReading(a: Reading, b: Reading): boolean {
+  return JSON.stringify(canonicalReading(a)) === JSON.stringify(canonicalReading(b));
+}

@@ -1,6 +1,6 @@
-import { BUILT_IN, type Cable } from '../catalogue';
-import { coreOhm, voltageAtEnd } from './checks/supply';
-import { e24AtLeast, e24AtMost, e24Between, formatOhm } from './e24';
+import { BUILT_IN, coreOhm, type Cable } from '../catalogue';
+import { voltageAtEnd } from './checks/supply';
+import { e24AtLeast, e24AtMost, e24Between, formatOhm } from '../units';
 import { LEVELS, level, type Thresholds } from './level';
 import { namedContact, type Direction, type Port, type PortContact } from './port';
 import { commonBase, divider, inverter, lampResistor } from './remedy';

@@ -1,4 +1,4 @@
-import { e24AtLeast, e24AtMost, e24Between, formatOhm } from './e24';
+import { e24AtLeast, e24AtMost, e24Between, formatOhm } from '../units';
 import type { Thresholds } from './level';
 
 /** What a resistor network drives, generic: an input's 10 pF and 100 pF of wire and board. */

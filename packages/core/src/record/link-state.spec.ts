@@ -1,6 +1,6 @@
 import { PLAIN_JOB, wiringOf, type Link, type Reading } from '../link';
 import { planTermination, tickKeys } from '../terminate';
-import { diagnose, parseWireMap, type TesterId } from '../verify';
+import { diagnose, parseWireMap, type MapTesterId } from '../verify';
 import {
   linkStanding as standingIn,
   taskOf,
@@ -36,7 +36,7 @@ function ticksOf(end: 'near' | 'far', minute: number): Tick[] {
     .map((key) => ({ end, key, done: true, at: at(minute) }));
 }
 
-function reading(text: string, minute: number, tester: TesterId = 'pairing'): TakenReading {
+function reading(text: string, minute: number, tester: MapTesterId = 'pairing'): TakenReading {
   const parsed = parseWireMap(text);
   const nets: Reading = parsed.ok ? parsed.nets : [];
   const wiring = wiringOf(link, PLAIN_JOB);

@@ -17,7 +17,7 @@ import {
   type TerminationTask,
   type TickKey,
 } from '../terminate';
-import { diagnose, type Diagnosis, type TesterId } from '../verify';
+import { diagnose, type Diagnosis, type MapTesterId } from '../verify';
 
 /** A cable longer than this is not threaded through a part from its other end. Generic, metres. */
 export const THREADING_LIMIT_M = 15;
@@ -33,7 +33,7 @@ export interface Tick {
 /** A stored test result: what was shown, and what was said of it then. */
 export interface TakenReading {
   readonly takenAt: string;
-  readonly tester: TesterId;
+  readonly tester: MapTesterId;
   readonly wiring: Wiring;
   readonly nets: Reading;
   readonly splitPairs: readonly (readonly [string, string])[];

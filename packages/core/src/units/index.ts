@@ -2,3 +2,4 @@ export { formatLength, type UnitSystem } from './format-length';
 export { formatMm } from './format-mm';
 export { METRES_PER, type LengthUnit } from './length-unit';
 export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';
+export { e24AtLeast, e24AtMost, e24Between, formatOhm } from './e24';

@@ -1,9 +1,9 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
 import { coreAt, pairsOf, wireContacts, type End, type Wiring } from '../link';
-import type { Fault, FaultKind } from './fault';
+import type { Fault, FaultKind, Place } from './fault';
 
 export interface Action {
-  readonly end: End | 'either';
+  readonly end: Place | 'either';
   readonly sentence: string;
 }
 
@@ -46,7 +46,7 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     action: (fault) => ({
       end: fault.end,
       sentence:
-        fault.end === 'either'
+        fault.end === 'either' || fault.end === 'cable'
           ? 'Look at both ends for a stray strand or a cut insulation. If both are clean, the cable is crushed or pierced: find the place with reflectometry.'
           : `Look at the ${fault.end} end for a stray strand or a cut insulation, and remake it.`,
     }),
@@ -116,7 +116,10 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     sentence: (fault, wiring) =>
       `The shield is joined to ${list(conductorsOnly(fault, wiring))}${place(fault)}.`,
     action: (fault, wiring) => {
-      const where = fault.end === 'either' ? 'at both ends' : `at the ${fault.end} end`;
+      const where =
+        fault.end === 'either' || fault.end === 'cable'
+          ? 'at both ends'
+          : `at the ${fault.end} end`;
       return {
         end: fault.end,
         sentence: isCoaxial(wiring)
@@ -134,7 +137,40 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
         'Check that this is the cable in the schedule. Two bonded racks can also join the shells.',
     }),
   },
+  'high-resistance': {
+    title: 'Poor joint',
+    sentence: (fault, wiring) =>
+      `${capital(contactsAt(fault, wiring))} conducts through a poor joint${at(fault)}.`,
+    action: (fault, wiring) => ({
+      end: fault.end,
+      sentence: `Remake ${contactsAt(fault, wiring)}${at(fault)}, and measure its loop resistance again.`,
+    }),
+  },
+  intermittent: {
+    title: 'Intermittent',
+    sentence: (fault, wiring) =>
+      `${capital(contactsAt(fault, wiring))} opens while the cable is moved${at(fault)}.`,
+    action: (fault, wiring) => ({
+      end: fault.end,
+      sentence:
+        fault.end === 'cable'
+          ? `A core breaks inside the cable: replace it, or find the place with reflectometry while it is moved.`
+          : `Seat ${contactsAt(fault, wiring)} again${at(fault)}, and test while it is moved.`,
+    }),
+  },
+  'other-metal': {
+    title: 'Not copper',
+    sentence: () => 'Every conductor has more resistance than copper of this gauge and length.',
+    action: () => ({
+      end: 'cable',
+      sentence:
+        'Scrape a conductor: silver under a copper skin is copper-clad aluminium. It is no category cable; replace it before power goes over it.',
+    }),
+  },
 };
+
+const at = ({ end }: Fault): string =>
+  end === 'either' ? '' : end === 'cable' ? ' along the cable' : ` at the ${end} end`;
 
 /** One conductor inside its shield. */
 const isCoaxial = ({ near, far }: Wiring) =>
@@ -225,7 +261,11 @@ function withinPair({ pairs, near, far }: Fault): string {
 }
 
 function place({ end }: Fault): string {
-  return end === 'either' ? '' : `, on the ${end} side of the break`;
+  return end === 'either'
+    ? ''
+    : end === 'cable'
+      ? ', along the cable'
+      : `, on the ${end} side of the break`;
 }
 
 function mixedSchemes({ pairs }: Fault, { near, far }: Wiring): string {

@@ -6,13 +6,14 @@ import {
   fourPairWiring,
   joinedGroups,
   pairsOf,
+  sameReading,
   wiringOf,
   type Net,
   type Wiring,
 } from '../link';
 import { seeded } from '../testing/seeded';
 import { applyFaults } from './apply-faults';
-import { diagnose, sameReading, type Diagnosis, type TestResult } from './diagnose';
+import { diagnose, type Diagnosis, type TestResult } from './diagnose';
 import type { Fault } from './fault';
 
 const straight = fourPairWiring('T568B', 'T568B');

@@ -5,12 +5,12 @@ import { WORDING, list, type Action } from './describe-fault';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
-import { tester, type Blindness, type TesterId } from './tester';
+import { tester, type Blindness, type MapTesterId } from './tester';
 import { wiresOf } from './wiring-distance';
 
 export interface TestResult {
   readonly wiring: Wiring;
-  readonly tester: TesterId;
+  readonly tester: MapTesterId;
   readonly nets: Reading;
   /** Contact pairs that a pairing tester reports as split. */
   readonly splitPairs: readonly (readonly [Contact, Contact])[];
@@ -86,11 +86,6 @@ export function diagnose(result: TestResult): Diagnosis {
       ...hidden.map(({ note }) => note),
     ],
   };
-}
-
-/** Whether a reading shows exactly what the other shows. */
-export function sameReading(a: Reading, b: Reading): boolean {
-  return JSON.stringify(canonicalReading(a)) === JSON.stringify(canonicalReading(b));
 }
 
 const ARRANGEMENT_NAME: Readonly<Record<Arrangement, string>> = {

@@ -12,9 +12,16 @@ export const FAULT_KINDS = [
   'shield-open',
   'shield-short',
   'shield-unexpected',
+  'high-resistance',
+  'intermittent',
+  'other-metal',
 ] as const;
 
 export type FaultKind = (typeof FAULT_KINDS)[number];
+
+/** Where along a link something is: at an end, or somewhere between them. */
+export type Place = End | 'cable';
+export const PLACES: readonly Place[] = ['near', 'cable', 'far'];
 
 /**
  * One thing that is wrong, as a change of a good link.
@@ -24,14 +31,17 @@ export type FaultKind = (typeof FAULT_KINDS)[number];
  * - Opens: the conductor between near[i] and far[i] is broken.
  * - Shorts and an unexpected shield: everything that near and far name is joined together.
  * - Split pairs: near and far name the contacts whose pairs are not twisted together.
+ * - High resistance: the joint of the conductor between near[i] and far[i] is poor, but conducts.
+ * - Intermittent: it is broken only while the cable is moved at that place.
+ * - Other metal: the conductors are not the copper that was ordered; no contacts.
  */
 export interface Fault {
   readonly kind: FaultKind;
   readonly near: readonly Contact[];
   readonly far: readonly Contact[];
   readonly pairs: readonly number[];
-  /** The end that has the fault, where the reading tells; else either. */
-  readonly end: End | 'either';
+  /** Where the fault is, where that is told; else either. */
+  readonly end: Place | 'either';
 }
 
 export const WIRING_KINDS: ReadonlySet<FaultKind> = new Set([

@@ -1,35 +1,191 @@
+import type { End } from '../link';
 import type { FaultKind } from './fault';
 
-export type TesterId = 'identifying-remote' | 'pairing';
+export const TESTER_IDS = [
+  'beeper',
+  'ohmmeter',
+  'pair-lamps',
+  'sequential-lamps',
+  'identifying-remote',
+  'pairing',
+  'reflectometer',
+  'tone',
+  'look',
+  'coax-trio',
+  'line-voltmeter',
+] as const;
+export type TesterId = (typeof TESTER_IDS)[number];
 
 /** What no continuity test tells, whatever its class. */
-export type Blindness = FaultKind | 'high-resistance' | 'intermittent' | 'performance';
+export type Blindness = FaultKind | 'performance';
 
+/** How a class observes; what one method shows has one form. */
+export type Method =
+  'probe' | 'lamps' | 'nets' | 'lengths' | 'tone' | 'colours' | 'trio' | 'line-volts';
+
+/** What a tester can be used on. */
+export type Subject = 'pairs' | 'coax' | 'telephone' | 'any';
+
+/** A class of testers: what it is, what it sees, and what it costs to use. */
 export interface Tester {
   readonly id: TesterId;
   readonly name: string;
+  /** In a few words, for a choice among several. */
+  readonly short: string;
+  readonly method: Method;
+  readonly subject: Subject;
+  /** How it works, in one sentence. */
+  readonly how: string;
+  /** What has to be put on at the far end. */
+  readonly far: 'nothing' | 'remote' | 'jack' | 'someone';
+  /** For one use with both ends open and in reach, minutes. Generic. */
+  readonly minutes: number;
   readonly blindTo: readonly Blindness[];
 }
 
 const NEVER_SEEN = ['high-resistance', 'intermittent', 'performance'] as const;
 
+/**
+ * The classes of testers. `blindTo` is for a reading of a whole wire map; what a class misses on one
+ * link is computed (blindSpots). Minutes are generic.
+ */
 export const TESTERS: readonly Tester[] = [
+  {
+    id: 'beeper',
+    name: 'Two-probe continuity beeper',
+    short: 'Beeper',
+    method: 'probe',
+    subject: 'any',
+    how: 'Sounds while there is a path of low resistance between its two probes.',
+    far: 'nothing',
+    minutes: 0.5,
+    blindTo: [...NEVER_SEEN],
+  },
+  {
+    id: 'ohmmeter',
+    name: 'Ohmmeter',
+    short: 'Ohms',
+    method: 'probe',
+    subject: 'any',
+    how: 'Shows the resistance between its two probes; a loop is closed by a jack at the far end.',
+    far: 'nothing',
+    minutes: 1,
+    blindTo: ['intermittent', 'performance'],
+  },
+  {
+    id: 'pair-lamps',
+    name: 'Loop tester with a lamp for each pair',
+    short: 'Pair lamps',
+    method: 'lamps',
+    subject: 'pairs',
+    how: 'A jack at the far end joins the two conductors of each pair; each loop lights a lamp.',
+    far: 'jack',
+    minutes: 1,
+    blindTo: [...NEVER_SEEN],
+  },
+  {
+    id: 'sequential-lamps',
+    name: 'Lamp tester that scans the contacts, with lamps at both ends',
+    short: 'Scanning lamps',
+    method: 'lamps',
+    subject: 'any',
+    how: 'Feeds one contact after the other; the lamps of that conductor light at both ends.',
+    far: 'remote',
+    minutes: 1.5,
+    blindTo: ['split-pair', ...NEVER_SEEN],
+  },
   {
     id: 'identifying-remote',
     name: 'Wire-map tester with an identifying remote',
+    short: 'Order and shorts',
+    method: 'nets',
+    subject: 'any',
+    how: 'The remote tells each far contact apart, so order, opens, shorts and the shield are shown.',
+    far: 'remote',
+    minutes: 0.7,
     blindTo: ['split-pair', ...NEVER_SEEN],
   },
   {
     id: 'pairing',
     name: 'Wire-map tester that also measures crosstalk',
+    short: 'Sees pairing',
+    method: 'nets',
+    subject: 'pairs',
+    how: 'As with an identifying remote; crosstalk also tells pairs that are not twisted together.',
+    far: 'remote',
+    minutes: 0.8,
+    blindTo: [...NEVER_SEEN],
+  },
+  {
+    id: 'reflectometer',
+    name: 'Length by reflectometry',
+    short: 'Reflectometer',
+    method: 'lengths',
+    subject: 'any',
+    how: 'Shows at what distance a pair ends, open or shorted, from the near end alone.',
+    far: 'nothing',
+    minutes: 2,
+    blindTo: [...NEVER_SEEN],
+  },
+  {
+    id: 'tone',
+    name: 'Tone and probe',
+    short: 'Tone',
+    method: 'tone',
+    subject: 'any',
+    how: 'A tone on one near contact is heard at the far contacts that it reaches.',
+    far: 'someone',
+    minutes: 1,
+    blindTo: [...NEVER_SEEN],
+  },
+  {
+    id: 'look',
+    name: 'Reading the colours at an end',
+    short: 'Look',
+    method: 'colours',
+    subject: 'any',
+    how: 'The order of the colours in the connector is read against the order that was meant.',
+    far: 'nothing',
+    minutes: 1,
+    blindTo: ['open', 'short', ...NEVER_SEEN],
+  },
+  {
+    id: 'coax-trio',
+    name: 'Ohmmeter with the far end open, shorted and terminated',
+    short: 'Open, short, terminated',
+    method: 'trio',
+    subject: 'coax',
+    how: 'Three readings between centre and shield, each known beforehand.',
+    far: 'someone',
+    minutes: 3,
+    blindTo: ['intermittent', 'performance'],
+  },
+  {
+    id: 'line-voltmeter',
+    name: 'Voltmeter on a telephone line',
+    short: 'Line volts',
+    method: 'line-volts',
+    subject: 'telephone',
+    how: 'Idle, off-hook and ringing voltage and their polarity tell whose fault it is.',
+    far: 'nothing',
+    minutes: 2,
     blindTo: [...NEVER_SEEN],
   },
 ];
 
-const BY_ID = new Map(TESTERS.map((row) => [row.id, row]));
+const BY_ID = new Map<string, Tester>(TESTERS.map((row) => [row.id, row]));
 
 export function tester(id: TesterId): Tester {
   const found = BY_ID.get(id);
   if (!found) throw new Error(`No tester ${id}`);
   return found;
 }
+
+/** Testers whose reading is a wire map: what they show is which contacts are joined. */
+export type MapTesterId = 'identifying-remote' | 'pairing';
+export const MAP_TESTERS: readonly (Tester & { readonly id: MapTesterId })[] = TESTERS.filter(
+  (row): row is Tester & { readonly id: MapTesterId } => row.method === 'nets',
+);
+
+/** A contact of an end as it is told: "near 4". */
+export const spot = (end: End, contact: string): string => `${end} ${contact}`;

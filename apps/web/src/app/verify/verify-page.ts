@@ -21,7 +21,13 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
 import { compareContacts } from '@near-spoke/core/catalogue';
 import { joinedGroups, pairsOf, type End } from '@near-spoke/core/link';
-import { TESTERS, mapContacts, parseWireMap, tester, type TesterId } from '@near-spoke/core/verify';
+import {
+  MAP_TESTERS,
+  mapContacts,
+  parseWireMap,
+  tester,
+  type MapTesterId,
+} from '@near-spoke/core/verify';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
 import { isText, kept } from '../shell/kept';
@@ -29,10 +35,12 @@ import { NextThing } from '../shell/next-thing';
 import { headline } from '../shell/sentences';
 import { Shortcuts } from '../shell/shortcuts';
 import { ReadingResult } from './reading-result';
+import { WhatExplains } from './what-explains';
 import { WireBoard } from './wire-board';
 import { entryOf, goodEntry, type WireEntry } from './wire-entry';
 
-const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
+const isTester = (stored: unknown): stored is MapTesterId =>
+  MAP_TESTERS.some((row) => row.id === stored);
 
 /** What the tester showed, what it means, and what to do. */
 @Component({
@@ -45,6 +53,7 @@ const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => 
     MatInputModule,
     NextThing,
     ReadingResult,
+    WhatExplains,
     WireBoard,
   ],
   templateUrl: './verify-page.html',
@@ -59,7 +68,7 @@ export class VerifyPage {
   private readonly injector = inject(Injector);
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
 
-  protected readonly testers = TESTERS;
+  protected readonly testers = MAP_TESTERS;
   /** The pairs that a tester can name as split, each in the order of its contacts. */
   protected readonly pairs = computed(() => {
     const wiring = this.wiring();
@@ -80,7 +89,7 @@ export class VerifyPage {
       several: `(${far.slice(0, 2).join(gap)})`,
     };
   });
-  protected readonly tester = kept<TesterId>('tester', 'identifying-remote', isTester);
+  protected readonly tester = kept<MapTesterId>('tester', 'identifying-remote', isTester);
   protected readonly seesPairing = computed(
     () => !tester(this.tester()).blindTo.includes('split-pair'),
   );

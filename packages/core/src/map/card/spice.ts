@@ -1,6 +1,5 @@
-import { SHIELD, awgAreaMm2, type Contact } from '../../catalogue';
+import { SHIELD, awgAreaMm2, coreOhm, type Contact } from '../../catalogue';
 import type { End } from '../../link';
-import { coreOhm } from '../checks/supply';
 import type { Solution } from '../solution';
 import type { MapTask } from '../solve';
 

@@ -1,5 +1,5 @@
 import { level, type Level, type Thresholds } from '../level';
-import { formatOhm } from '../e24';
+import { formatOhm } from '../../units';
 import { commonBase, divider, inverter, lampResistor, tellDivider, tellStage } from '../remedy';
 import type { Finding } from '../solution';
 import {

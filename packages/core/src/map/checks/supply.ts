@@ -1,4 +1,4 @@
-import { awgAreaMm2 } from '../../catalogue';
+import { awgAreaMm2, coreOhm } from '../../catalogue';
 import {
   placed,
   sentenceCase,
@@ -11,15 +11,8 @@ import {
 } from './context';
 import type { Finding, Net } from '../solution';
 
-/** Copper at 20 degrees Celsius, ohm mm² per metre, and its rise per kelvin. Source: IEC 60028. */
-const COPPER = { ohmMm2PerM: 0.017241, perK: 0.00393 } as const;
-
 /** What a core may carry for its area, bundled and unventilated. Generic: the cable's sheet decides. */
 const HEATING_A_PER_MM2 = 4;
-
-/** The resistance of one core, ohm. */
-export const coreOhm = (lengthM: number, areaMm2: number, temperatureC: number): number =>
-  ((COPPER.ohmMm2PerM * lengthM) / areaMm2) * (1 + COPPER.perK * (temperatureC - 20));
 
 const GAUGES = Array.from({ length: 31 }, (_, gauge) => gauge).reverse();
 

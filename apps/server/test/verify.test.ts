@@ -1,0 +1,136 @@
+import { startServer, type TestServer } from './server';
+
+interface Told {
+  readonly explanations: {
+    readonly faults: { readonly kind: string; readonly near: string[]; readonly end: string }[];
+    readonly probability: number;
+  }[];
+  readonly next?: { readonly sentence: string; readonly minutes: number };
+  readonly repair?: { readonly places: string[] };
+}
+
+const link = { scheme: 'T568B', shielded: true };
+
+describe('Verify over HTTP', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await startServer();
+  });
+  afterAll(() => server.stop());
+  const post = (path: string, body: unknown) => server.call('POST', `/api/verify/${path}`, body);
+
+  it('lists the classes of testers', async () => {
+    const { status, body } = await server.call('GET', '/api/verify/testers');
+    expect(status).toBe(200);
+    const ids = (body.testers as { id: string }[]).map(({ id }) => id);
+    expect(ids).toContain('pair-lamps');
+    expect(ids).toContain('reflectometer');
+  });
+
+  it('predicts what passes: a cable turned end for end lights every pair lamp', async () => {
+    const turned = { link, faults: [{ kind: 'rollover' }] };
+    const lamps = await post('predict', { ...turned, tester: 'pair-lamps' });
+    expect(lamps.status).toBe(200);
+    expect(lamps.body.looksGood).toBeTrue();
+    const scan = await post('predict', { ...turned, tester: 'sequential-lamps' });
+    expect(scan.body.looksGood).toBeFalse();
+    expect(scan.body.shown[0].steps[0]).toEqual({ step: '1', lit: ['near 1', 'far 8'], dim: [] });
+  });
+
+  it('predicts a split pair for a tester that sees crosstalk, from the pairs alone', async () => {
+    const { body } = await post('predict', {
+      link,
+      faults: [{ kind: 'split-pair', pairs: [1, 3] }],
+      tester: 'pairing',
+    });
+    expect(body.shown[0].splitPairs).toEqual([
+      ['3', '6'],
+      ['4', '5'],
+    ]);
+  });
+
+  it('solves a tester of one’s own', async () => {
+    const circuit = [
+      {
+        name: 'all',
+        lamps: ['red'],
+        parts: [
+          { kind: 'supply', plus: 'p', minus: 'm', volts: 9, ohm: 1 },
+          { kind: 'diode', name: 'red', anode: 'p', cathode: 'near:1', forwardV: 2, ohm: 470 },
+          { kind: 'resistor', a: 'far:1', b: 'm', ohm: 0.1 },
+        ],
+      },
+    ];
+    const good = await post('predict', { link, tester: { circuit } });
+    expect(good.body.shown[0].steps).toEqual([{ step: 'all', lit: ['red'], dim: [] }]);
+    const open = await post('predict', {
+      link,
+      faults: [{ kind: 'open', near: ['1'] }],
+      tester: { circuit },
+    });
+    expect(open.body.shown[0].steps).toEqual([{ step: 'all', lit: [], dim: [] }]);
+  });
+
+  it('explains readings of several testers, names the next test, then the repair', async () => {
+    const faults = [{ kind: 'short', near: ['4', '5'], end: 'far' }];
+    const { body: scan } = await post('predict', { link, faults, tester: 'identifying-remote' });
+    const first = await post('explain', {
+      link,
+      readings: scan.shown,
+      conditions: { testers: ['reflectometer'] },
+    });
+    expect(first.status).toBe(200);
+    const told = first.body as Told;
+    expect(told.explanations[0]?.faults.map(({ kind, near }) => `${kind} ${near.join()}`)).toEqual([
+      'short 4,5',
+    ]);
+    expect(told.next?.sentence).toContain('reflectometry');
+    expect(told.next?.minutes).toBeGreaterThan(0);
+    const { body: lengths } = await post('predict', { link, faults, tester: 'reflectometer' });
+    const then = (await post('explain', { link, readings: [...scan.shown, ...lengths.shown] }))
+      .body as Told;
+    expect(then.repair?.places).toEqual(['far']);
+    expect(then.explanations[0]?.faults[0]?.end).toBe('far');
+  }, 20_000);
+
+  it('computes blind spots and the cheapest set that leaves none', async () => {
+    const { body } = await post('blind-spots', { link: { scheme: 'T568A' } });
+    const spots = body.spots as { tester: string; kind: string; missed: number }[];
+    const missed = (tester: string, kind: string) =>
+      spots.find((row) => row.tester === tester && row.kind === kind)?.missed;
+    expect(missed('identifying-remote', 'split-pair')).toBe(6);
+    expect(missed('pairing', 'split-pair')).toBe(0);
+    expect(body.cheapest.testers.sort()).toEqual(['ohmmeter', 'pairing']);
+  });
+
+  it('expects ohms with their uncertainty, judges measured ones, and counts power', async () => {
+    const { body } = await post('ohms', {
+      link: { lengthM: 90, gaugeAwg: 24 },
+      measured: [
+        { pair: 1, ohm: 25, tipOhm: 10, ringOhm: 15 },
+        { pair: 2, ohm: 15.5 },
+      ],
+    });
+    expect(body.loop.value).toBeCloseTo(15.5, 0);
+    expect(body.verdicts[0].cause).toBe('joint');
+    expect(body.verdicts[0].unbalance.within).toBeFalse();
+    expect(body.verdicts[1].unbalance).toBeNull();
+    expect(body.power.map(({ id }: { id: string }) => id)).toContain('bt-8');
+  });
+
+  it('refuses what it can’t take, by path and reason', async () => {
+    const short = await post('explain', {
+      link,
+      readings: [{ tester: 'beeper', from: 'near 9', to: 'far 1', beeps: true }],
+    });
+    expect(short.status).toBe(422);
+    expect(short.body.errors).toEqual([
+      { path: 'readings.0.from', reason: 'the near end has no contact 9' },
+    ]);
+    expect((await post('ohms', { link })).body.errors[0].path).toBe('link.lengthM');
+    expect((await post('predict', { link, tester: 'coax-trio' })).status).toBe(422);
+    expect((await post('predict', { link, tester: 'crystal-ball' })).status).toBe(422);
+    const none = await post('explain', { link: crypto.randomUUID(), readings: [] });
+    expect(none.status).toBe(404);
+  });
+});

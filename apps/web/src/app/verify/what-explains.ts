@@ -1,0 +1,196 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import type { LinkSummary, Reading } from '@near-spoke/contract';
+import { readingOf, seenOf, testReading, type TestReading } from '@near-spoke/contract/diagnosis';
+import type { Job } from '@near-spoke/core/link';
+import { TESTERS, tester, type Place, type TesterId } from '@near-spoke/core/verify';
+import {
+  NO_EXPERIENCE,
+  PLAIN_CONDITIONS,
+  benchOf,
+  madeWith,
+  observe,
+  orderOf,
+  priorOf,
+  testersFor,
+  wordsOf,
+  type Outcome,
+  type Seen,
+} from '@near-spoke/core/verify/explain';
+import { isOneOf, kept } from '../shell/kept';
+import { Shortcuts } from '../shell/shortcuts';
+import { Explainer } from './explainer';
+
+const PLACE_NAME: Readonly<Record<Place, string>> = {
+  near: 'near end',
+  cable: 'along the cable',
+  far: 'far end',
+};
+const LETTERS = ['A', 'B', 'C', 'D', 'E'] as const;
+const MOST_ROWS = 4;
+/** Room temperature; the ohms of a link are told elsewhere. */
+const TEMPERATURE_C = 20;
+
+const isReadings = (stored: unknown): stored is TestReading[] =>
+  testReading.array().max(60).safeParse(stored).success;
+const isTesters = (stored: unknown): stored is TesterId[] =>
+  Array.isArray(stored) && stored.every((id) => TESTERS.some((row) => row.id === id));
+const isMinutes = (stored: unknown): stored is number =>
+  typeof stored === 'number' && stored >= 0 && stored <= 600;
+
+/** Every account of a reading by its likelihood, and the test or the repair that is worth most now. */
+@Component({
+  selector: 'ns-what-explains',
+  imports: [MatButtonModule, MatButtonToggleModule, MatFormFieldModule, MatInputModule],
+  providers: [Explainer],
+  templateUrl: './what-explains.html',
+  styleUrl: './what-explains.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class WhatExplains {
+  readonly link = input.required<LinkSummary>();
+  readonly job = input.required<Job>();
+  readonly reading = input.required<Reading>();
+
+  private readonly explainer = inject(Explainer);
+  protected readonly report = this.explainer.report;
+  protected readonly failed = this.explainer.failed;
+  protected readonly choices = TESTERS.filter(({ id }) =>
+    ['beeper', 'look', 'identifying-remote', 'pairing', 'reflectometer', 'tone'].includes(id),
+  );
+  protected readonly atHand = kept<TesterId[]>(
+    'testers.at-hand',
+    [...PLAIN_CONDITIONS.testers],
+    isTesters,
+  );
+  protected readonly walkMinutes = kept('walk.minutes', PLAIN_CONDITIONS.walkMinutes, isMinutes);
+  protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
+  /** What was seen since, kept with the reading that it follows. */
+  private readonly since = computed(() =>
+    kept<TestReading[]>(`seen-since.${this.reading().id}`, [], isReadings),
+  );
+  private readonly bench = computed(() => benchOf(this.link(), this.job(), TEMPERATURE_C));
+  private readonly seen = computed((): Seen[] => {
+    const { tester: id, nets, splitPairs } = this.reading();
+    return [
+      {
+        trial: { tester: id, moved: null },
+        shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
+      },
+      ...this.since()().map(seenOf),
+    ];
+  });
+
+  protected readonly rows = computed(() =>
+    (this.report()?.explanations ?? []).slice(0, MOST_ROWS).map(({ probability, faults }, key) => ({
+      key,
+      percent: Math.round(probability * 100),
+      told: probability < 0.01 ? 'under 1 %' : `${Math.round(probability * 100)} %`,
+      faults: faults.map(({ sentence, places }) => ({
+        sentence,
+        places:
+          places.length > 1
+            ? places
+                .map(({ at, share }) => `${PLACE_NAME[at]} ${Math.round(share * 100)} %`)
+                .join(', ')
+            : places
+                .map(({ at }) => `At the ${PLACE_NAME[at]}.`.replace('At the along', 'Along'))
+                .join(''),
+      })),
+    })),
+  );
+  protected readonly more = computed(() => {
+    const report = this.report();
+    const rest = (report?.count ?? 0) - this.rows().length;
+    if (!report || rest <= 0) return '';
+    const most = report.upTo === 2 ? 'two' : 'three';
+    return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are generic.`;
+  });
+  protected readonly outcomes = computed(() =>
+    (this.report()?.next?.outcomes ?? []).map((outcome, index) => ({
+      outcome,
+      key: LETTERS[index] ?? '',
+      words: outcome.words,
+    })),
+  );
+  protected readonly answered = computed(() => {
+    const bench = this.bench();
+    const good = madeWith(bench.wiring, []);
+    return this.since()()
+      .map(seenOf)
+      .map(
+        ({ trial, shown }) =>
+          `${orderOf(trial)}: ${lower(wordsOf(shown, observe(trial, good, bench), bench.wiring))}.`,
+      );
+  });
+  protected readonly proof = computed(() => {
+    const id = this.report()?.repair?.provenBy;
+    return id && this.report()?.repair?.places.length
+      ? `Then prove it: ${lower(tester(id).name)}.`
+      : '';
+  });
+
+  constructor() {
+    effect(() => {
+      const bench = this.bench();
+      const usable = testersFor(bench.wiring).map(({ id }) => id);
+      const question = {
+        seen: this.seen(),
+        bench,
+        options: {
+          prior: priorOf(NO_EXPERIENCE),
+          conditions: {
+            ...PLAIN_CONDITIONS,
+            testers: this.atHand().filter((id) => usable.includes(id)),
+            walkMinutes: this.walkMinutes(),
+            at: this.at(),
+          },
+          upTo: 3,
+        },
+      };
+      untracked(() => this.explainer.ask(question));
+    });
+    inject(Shortcuts).add(
+      inject(DestroyRef),
+      ...LETTERS.map((letter, index) => ({
+        key: letter.toLowerCase(),
+        what: `The next test shows answer ${letter}`,
+        run: () => {
+          const row = this.outcomes()[index];
+          if (row) this.answer(row.outcome);
+        },
+      })),
+      { key: 'u', what: 'Take the last answer back', run: () => this.undo() },
+    );
+  }
+
+  protected answer({ shown }: Outcome): void {
+    const trial = this.report()?.next?.trial;
+    if (!trial) return;
+    const told = testReading.safeParse(readingOf(trial, shown));
+    if (told.success) this.since().update((list) => [...list, told.data]);
+  }
+
+  protected undo(): void {
+    this.since().update((list) => list.slice(0, -1));
+  }
+
+  protected setWalk(text: string): void {
+    const minutes = Number(text.replace(',', '.'));
+    if (text.trim() !== '' && isMinutes(minutes)) this.walkMinutes.set(minutes);
+  }
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,198 @@
+import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
+import * as z from 'zod';
+import { contact, id, scheme } from '../primitives';
+import { circuit, testReading } from './reading';
+
+const place = z.enum(['near', 'cable', 'far', 'either']);
+const temperatureC = z.number().min(-50).max(90).default(20);
+
+/** A link that is kept, or one that is described on the spot. */
+export const linkOrInline = z
+  .union([
+    id,
+    z.strictObject({
+      scheme: z.union([scheme, z.strictObject({ near: scheme, far: scheme })]).default('T568B'),
+      shielded: z.boolean().default(false),
+      lengthM: z.number().positive().max(10_000).nullable().default(null),
+      gaugeAwg: z.number().min(0).max(40).default(24),
+    }),
+  ])
+  .meta({ id: 'LinkOrInline', description: 'The id of a link, or a four-pair link in short.' });
+
+const faultInput = z
+  .strictObject({
+    kind: z.enum(FAULT_KINDS),
+    near: z.array(contact).max(50).optional(),
+    far: z.array(contact).max(50).optional(),
+    pairs: z.array(z.int().positive()).max(25).optional(),
+    end: place.default('either'),
+  })
+  .meta({
+    id: 'FaultInput',
+    description: 'What is not named follows from what is: the far contacts of near ones, of pairs.',
+  });
+
+const told = z.object({
+  kind: z.enum(FAULT_KINDS),
+  near: z.array(contact),
+  far: z.array(contact),
+  pairs: z.array(z.int().positive()),
+  end: place,
+  title: z.string(),
+  sentence: z.string(),
+});
+
+export const testerList = z
+  .object({ testers: z.array(z.record(z.string(), z.unknown())) })
+  .meta({ id: 'TesterList' });
+
+export const predictRequest = z
+  .strictObject({
+    link: linkOrInline,
+    faults: z.array(faultInput).max(6).default([]),
+    tester: z.union([z.enum(TESTER_IDS), z.strictObject({ circuit }).meta({ id: 'OwnTester' })]),
+    temperatureC,
+  })
+  .meta({ id: 'PredictRequest' });
+
+export const prediction = z
+  .object({
+    tester: z.string(),
+    /** Every reading that the class takes of the whole link. */
+    good: z.array(testReading),
+    shown: z.array(testReading),
+    /** Whether the faults pass unseen. */
+    looksGood: z.boolean(),
+    faults: z.array(told),
+  })
+  .meta({ id: 'Prediction' });
+
+const conditions = z
+  .strictObject({
+    testers: z.array(z.enum(TESTER_IDS)).max(20).optional(),
+    at: z.enum(['near', 'far']).optional(),
+    walkMinutes: z.number().min(0).max(600).optional(),
+    openMinutes: z.number().min(0).max(600).optional(),
+  })
+  .meta({ id: 'Conditions', description: 'What is at hand, and what it costs to go and look.' });
+
+export const explainRequest = z
+  .strictObject({
+    link: linkOrInline,
+    readings: z.array(testReading).max(60),
+    conditions: conditions.default({}),
+    upTo: z.int().min(1).max(3).default(3),
+    temperatureC,
+  })
+  .meta({ id: 'ExplainRequest' });
+
+const share = z.object({ at: z.enum(['near', 'cable', 'far']), share: z.number() });
+
+export const explained = z
+  .object({
+    explanations: z.array(
+      z.object({
+        faults: z.array(told.extend({ places: z.array(share) })),
+        probability: z.number(),
+      }),
+    ),
+    count: z.int(),
+    upTo: z.int(),
+    next: z
+      .object({
+        tester: z.string(),
+        action: z.string(),
+        minutes: z.number(),
+        gainBits: z.number(),
+        sentence: z.string(),
+      })
+      .optional(),
+    repair: z
+      .object({
+        places: z.array(z.enum(['near', 'cable', 'far'])),
+        probability: z.number(),
+        minutes: z.number(),
+        sentence: z.string(),
+        provenBy: z.string().nullable(),
+      })
+      .optional(),
+    sentence: z.string(),
+  })
+  .meta({ id: 'Explained' });
+
+export const blindSpotsRequest = z
+  .strictObject({ link: linkOrInline, temperatureC })
+  .meta({ id: 'BlindSpotsRequest' });
+
+export const blindSpotsAnswer = z
+  .object({
+    spots: z.array(
+      z.object({
+        tester: z.enum(TESTER_IDS),
+        kind: z.enum(FAULT_KINDS),
+        of: z.int(),
+        missed: z.int(),
+      }),
+    ),
+    cheapest: z.object({
+      testers: z.array(z.enum(TESTER_IDS)),
+      minutes: z.number(),
+      missed: z.array(z.enum(FAULT_KINDS)),
+    }),
+  })
+  .meta({ id: 'BlindSpots' });
+
+const ohm = z.number().nonnegative().max(1e6);
+
+export const ohmsRequest = z
+  .strictObject({
+    link: linkOrInline,
+    temperatureC,
+    measured: z
+      .array(
+        z.strictObject({
+          pair: z.int().positive(),
+          ohm: ohm.nullable(),
+          tipOhm: ohm.optional(),
+          ringOhm: ohm.optional(),
+        }),
+      )
+      .max(25)
+      .default([]),
+  })
+  .meta({ id: 'OhmsRequest' });
+
+const uncertain = z.object({ value: z.number(), u: z.number() });
+
+export const ohmsAnswer = z
+  .object({
+    loop: uncertain,
+    verdicts: z.array(
+      z.object({
+        pair: z.int(),
+        measuredOhm: z.number().nullable(),
+        apart: z.number().nullable(),
+        cause: z.string(),
+        sentence: z.string(),
+        unbalance: z
+          .object({ share: z.number(), differenceOhm: z.number(), within: z.boolean() })
+          .nullable(),
+      }),
+    ),
+    power: z.array(
+      z.object({
+        id: z.string(),
+        name: z.string(),
+        deviceV: z.number().nullable(),
+        currentA: z.number().nullable(),
+        lostW: z.number().nullable(),
+        mostW: z.number(),
+        enough: z.boolean(),
+        sentence: z.string(),
+      }),
+    ),
+  })
+  .meta({ id: 'Ohms' });
+
+export type Explained = z.output<typeof explained>;
+export type Prediction = z.output<typeof prediction>;

@@ -1,0 +1,41 @@
+import { awgAreaMm2, coreOhm } from '../../catalogue';
+import { wiringOf, type Job, type Link, type Wiring } from '../../link';
+import { PLAIN_LAMPS } from './lamp-circuit';
+import { PLAIN_ELECTRICS, type Electrics } from './link-circuit';
+import type { Bench } from './trial';
+
+/** What is known of a link's cable for its resistances. */
+export interface CableFacts {
+  /** Null while nobody knows. */
+  readonly lengthM: number | null;
+  readonly gaugeAwg: number;
+  readonly temperatureC: number;
+}
+
+const NOMINAL_OHM = 100;
+
+/** A wiring on the bench; where the length is not known, a generic one stands in. */
+export function plainBench(
+  wiring: Wiring,
+  facts: CableFacts | null = null,
+  impedanceOhm: number | null = null,
+): Bench {
+  const electrics: Electrics =
+    facts && facts.lengthM !== null && facts.lengthM > 0
+      ? {
+          ...PLAIN_ELECTRICS,
+          coreOhm: coreOhm(facts.lengthM, awgAreaMm2(facts.gaugeAwg), facts.temperatureC),
+        }
+      : PLAIN_ELECTRICS;
+  return { wiring, electrics, lamps: PLAIN_LAMPS, impedanceOhm: impedanceOhm ?? NOMINAL_OHM };
+}
+
+/** A link on the bench. */
+export function benchOf(link: Link, job: Job, temperatureC: number): Bench {
+  const cable = job.catalogue.cable(link.cable);
+  return plainBench(
+    wiringOf(link, job),
+    { lengthM: link.lengthM, gaugeAwg: cable.gaugeAwg, temperatureC },
+    cable.impedanceOhm,
+  );
+}

@@ -1,0 +1,120 @@
+import { Matrix, solve } from 'ml-matrix';
+
+/** A place where parts meet, by name; equal names are one place. */
+export type Node = string;
+
+/** One part of a direct-current circuit. */
+export type CircuitPart =
+  | { readonly kind: 'resistor'; readonly a: Node; readonly b: Node; readonly ohm: number }
+  | {
+      readonly kind: 'supply';
+      readonly plus: Node;
+      readonly minus: Node;
+      readonly volts: number;
+      /** In series; greater than nothing. */
+      readonly ohm: number;
+    }
+  | {
+      /** Conducts one way, above a threshold: a lamp, or a plain diode. */
+      readonly kind: 'diode';
+      readonly name: string;
+      readonly anode: Node;
+      readonly cathode: Node;
+      readonly forwardV: number;
+      /** Its slope once it conducts, with what is in series with it. */
+      readonly ohm: number;
+    };
+
+type Diode = Extract<CircuitPart, { kind: 'diode' }>;
+
+export interface Solved {
+  /** Volts above the first node of the circuit; of a part that floats, above where it leaks to. */
+  readonly voltsAt: (node: Node) => number;
+  /** Through a diode, ampere, never below nothing. */
+  readonly currentA: ReadonlyMap<string, number>;
+}
+
+/** What everything leaks to everything at, siemens: keeps parts that hang free in the sum. */
+const LEAK_S = 1e-10;
+/** Rounds in which all diodes that contradict themselves change at once, which is mostly quicker. */
+const TOGETHER = 8;
+const FLIPS = 500;
+
+/**
+ * The currents of a circuit of resistors, supplies and diodes, by nodal analysis. A diode is either
+ * off or a threshold with a slope; which are on is found by changing those that contradict themselves,
+ * in the end one at a time (Murty's rule for the linear complementarity problem, which ends because the
+ * conductances are positive definite).
+ *
+ * @throws when the circuit has no state, which only a resistance of nothing or less can bring about.
+ */
+export function solveCircuit(parts: readonly CircuitPart[]): Solved {
+  const places = placesOf(parts);
+  const count = places.size - 1;
+  const at = (node: Node) => (places.get(node) as number) - 1;
+  const diodes = parts.filter((part): part is Diode => part.kind === 'diode');
+  const on = new Array<boolean>(diodes.length).fill(false);
+  const fixed = Matrix.zeros(count, count);
+  const feed = new Float64Array(count);
+  const join = (matrix: Matrix, a: number, b: number, siemens: number) => {
+    if (a >= 0) matrix.set(a, a, matrix.get(a, a) + siemens);
+    if (b >= 0) matrix.set(b, b, matrix.get(b, b) + siemens);
+    if (a >= 0 && b >= 0) {
+      matrix.set(a, b, matrix.get(a, b) - siemens);
+      matrix.set(b, a, matrix.get(b, a) - siemens);
+    }
+  };
+  const push = (into: Float64Array, from: number, to: number, ampere: number) => {
+    if (from >= 0) into[from] = (into[from] ?? 0) - ampere;
+    if (to >= 0) into[to] = (into[to] ?? 0) + ampere;
+  };
+  for (let node = 0; node < count; node += 1) join(fixed, node, -1, LEAK_S);
+  for (const part of parts) {
+    if (part.kind === 'resistor') join(fixed, at(part.a), at(part.b), 1 / part.ohm);
+    if (part.kind === 'supply') {
+      join(fixed, at(part.plus), at(part.minus), 1 / part.ohm);
+      push(feed, at(part.minus), at(part.plus), part.volts / part.ohm);
+    }
+  }
+  for (let flip = 0; flip < FLIPS; flip += 1) {
+    const matrix = fixed.clone();
+    const ampere = Float64Array.from(feed);
+    diodes.forEach(({ anode, cathode, forwardV, ohm }, index) => {
+      if (!on[index]) return;
+      join(matrix, at(anode), at(cathode), 1 / ohm);
+      push(ampere, at(cathode), at(anode), forwardV / ohm);
+    });
+    const volts = count === 0 ? [] : solve(matrix, Matrix.columnVector(ampere)).getColumn(0);
+    const level = (node: Node) => volts[at(node)] ?? 0;
+    const over = diodes.map(
+      ({ anode, cathode, forwardV }) => level(anode) - level(cathode) - forwardV,
+    );
+    const wrong = over.flatMap((excess, index) =>
+      (on[index] ? excess < -1e-9 : excess > 1e-9) ? [index] : [],
+    );
+    if (wrong.length > 0) {
+      for (const index of flip < TOGETHER ? wrong : wrong.slice(0, 1)) on[index] = !on[index];
+      continue;
+    }
+    return {
+      voltsAt: level,
+      currentA: new Map(
+        diodes.map(({ name, ohm }, index) => [name, on[index] ? (over[index] as number) / ohm : 0]),
+      ),
+    };
+  }
+  throw new Error('A circuit has no state');
+}
+
+function placesOf(parts: readonly CircuitPart[]): ReadonlyMap<Node, number> {
+  const places = new Map<Node, number>();
+  const see = (node: Node) => {
+    if (!places.has(node)) places.set(node, places.size);
+  };
+  for (const part of parts) {
+    if (part.kind === 'supply') [part.minus, part.plus].forEach(see);
+    else if (part.kind === 'resistor') [part.a, part.b].forEach(see);
+    else [part.anode, part.cathode].forEach(see);
+  }
+  return places;
+}

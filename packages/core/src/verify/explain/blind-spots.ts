@@ -1,0 +1,141 @@
+import { pairsOf, wireContacts, type ContactNode, type Wiring } from '../../link';
+import { madeWith } from '../electric/made';
+import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+import { FAULT_KINDS, type FaultKind } from '../fault';
+import { TESTERS, type Tester, type TesterId } from '../tester';
+import { ohmsOf, spell, withinTolerance } from './agree';
+import { hypothesesOf } from './hypotheses';
+import { NO_EXPERIENCE, priorOf } from './prior';
+
+/** Of one kind of fault on one link: how many of its instances a tester class lets pass. */
+export interface BlindSpot {
+  readonly tester: TesterId;
+  readonly kind: FaultKind;
+  /** Single faults of this kind that the link can have, by contacts and place. */
+  readonly of: number;
+  readonly missed: number;
+}
+
+export interface BlindSpots {
+  readonly spots: readonly BlindSpot[];
+  /** The testers that together miss least and take the least time, with what they still miss. */
+  readonly cheapest: {
+    readonly testers: readonly TesterId[];
+    readonly minutes: number;
+    readonly missed: readonly FaultKind[];
+  };
+}
+
+/** A class as it is used on a whole link: every reading that it takes. */
+export function procedureOf({ id }: Tester, wiring: Wiring): Trial[] {
+  const wires = wireContacts(wiring.near);
+  const far = wireContacts(wiring.far);
+  const node = (end: 'near' | 'far', contact: string): ContactNode => ({ end, contact });
+  switch (id) {
+    case 'beeper':
+      return [
+        ...wires.map((contact, index): Trial => ({
+          tester: 'beeper',
+          from: node('near', contact),
+          to: node('far', far[index] ?? contact),
+          moved: null,
+        })),
+        ...wires.slice(1).map((contact, index): Trial => ({
+          tester: 'beeper',
+          from: node('near', wires[index] ?? contact),
+          to: node('near', contact),
+          moved: null,
+        })),
+      ];
+    case 'ohmmeter': {
+      const jack = new Map(
+        pairsOf(wiring.far).map(({ number, tip, ring }) => [number, [tip, ring]]),
+      );
+      return pairsOf(wiring.near).map(({ number, tip, ring }) => ({
+        tester: 'ohmmeter',
+        from: node('near', tip),
+        to: node('near', ring),
+        joined: jack.get(number) ?? [],
+        moved: null,
+      }));
+    }
+    case 'tone':
+      return wires.map((from) => ({ tester: 'tone', from, moved: null }));
+    case 'look':
+      return (['near', 'far'] as const).map((end) => ({ tester: 'look', end, moved: null }));
+    case 'line-voltmeter':
+      return [];
+    case 'identifying-remote':
+    case 'pairing':
+    case 'pair-lamps':
+    case 'sequential-lamps':
+    case 'reflectometer':
+    case 'coax-trio':
+      return [{ tester: id, moved: null }];
+  }
+}
+
+/** Classes that can be used on a wiring. */
+export function testersFor(wiring: Wiring): Tester[] {
+  const coax = wireContacts(wiring.near).length === 1;
+  const paired = pairsOf(wiring.near).length > 0;
+  return TESTERS.filter(
+    ({ subject, id }) =>
+      id !== 'line-voltmeter' &&
+      (subject === 'any' || (subject === 'coax' ? coax : subject === 'pairs' && paired)),
+  ).filter(({ id }) => !coax || (id !== 'reflectometer' && id !== 'ohmmeter'));
+}
+
+/** For every tester class and kind of fault, what would pass on this very link. Computed, one by one. */
+export function blindSpots(bench: Bench): BlindSpots {
+  const { wiring } = bench;
+  const good = madeWith(wiring, []);
+  const faults = hypothesesOf(wiring, priorOf(NO_EXPERIENCE)).flatMap(({ places }) =>
+    places.map(({ fault }) => fault),
+  );
+  const kinds = FAULT_KINDS.filter((kind) => faults.some((fault) => fault.kind === kind));
+  const classes = testersFor(wiring);
+  const spots = classes.flatMap((row) => {
+    const trials = procedureOf(row, wiring).map((trial) => ({
+      trial,
+      plain: observe(trial, good, bench),
+    }));
+    return kinds.map((kind): BlindSpot => {
+      const all = faults.filter((fault) => fault.kind === kind);
+      const missed = all.filter((fault) => {
+        const made = madeWith(wiring, [fault]);
+        return trials.every(({ trial, plain }) => looksGood(plain, observe(trial, made, bench)));
+      });
+      return { tester: row.id, kind, of: all.length, missed: missed.length };
+    });
+  });
+  return { spots, cheapest: cheapestOf(classes, kinds, spots) };
+}
+
+function looksGood(plain: Shown, there: Shown): boolean {
+  if (plain.method !== 'ohms' && plain.method !== 'trio') return spell(plain) === spell(there);
+  const [before, after] = [ohmsOf(plain), ohmsOf(there)];
+  return before.every((ohm, index) => withinTolerance(after[index] ?? null, ohm));
+}
+
+function cheapestOf(
+  classes: readonly Tester[],
+  kinds: readonly FaultKind[],
+  spots: readonly BlindSpot[],
+): BlindSpots['cheapest'] {
+  const sees = (row: Tester, kind: FaultKind) =>
+    spots.some((spot) => spot.tester === row.id && spot.kind === kind && spot.missed === 0);
+  let best: BlindSpots['cheapest'] | null = null;
+  for (let set = 1; set < 1 << classes.length; set += 1) {
+    const testers = classes.filter((_, index) => set & (1 << index));
+    const missed = kinds.filter((kind) => !testers.some((row) => sees(row, kind)));
+    const minutes = testers.reduce((sum, row) => sum + row.minutes, 0);
+    if (
+      !best ||
+      missed.length < best.missed.length ||
+      (missed.length === best.missed.length && minutes < best.minutes - 1e-9)
+    )
+      best = { testers: testers.map(({ id }) => id), minutes, missed };
+  }
+  return best ?? { testers: [], minutes: 0, missed: kinds };
+}

@@ -1,0 +1,216 @@
+import { SHELL } from '../../catalogue';
+import { pairAt, wireContacts, type Wiring } from '../../link';
+import type { Seen } from './agree';
+import type { Hypothesis } from './hypotheses';
+import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+import { madeWith } from '../electric/made';
+
+/**
+ * What a trial shows, item by item. Of each item it is known which contacts and pairs can change it:
+ * `tags` as "n:4", "f:4", "p:1"; "*" is changed by anything.
+ */
+interface Item {
+  readonly tags: readonly string[];
+  readonly value: string;
+  /** Of one contact's joints, which only what touches that contact can change back. */
+  readonly ofContact?: boolean;
+}
+
+const ANY = '*';
+/** With fewer conductors than this the way back of a scan can be missing: then all depends on all. */
+const LEAST_RETURNS = 5;
+/** Bits that a mask holds; more owners share them, which only prunes less. */
+const BITS = 30;
+
+function itemsOf({ trial, shown }: Seen, { wiring }: Bench): Item[] {
+  const few = wireContacts(wiring.near).length < LEAST_RETURNS;
+  switch (shown.method) {
+    case 'nets':
+      return [
+        ...(['near', 'far'] as const).flatMap((end) =>
+          [...wiring[end].contacts.map(({ contact }) => contact), SHELL].map((contact) => ({
+            tags: [`${end[0] ?? ''}:${contact}`],
+            value: JSON.stringify(shown.nets.find((net) => net[end].includes(contact)) ?? null),
+            ofContact: true,
+          })),
+        ),
+        ...(shown.splitPairs ?? []).map((pair) => ({
+          tags: [`p:${pairAt(wiring.near, pair[0])?.number ?? 0}`],
+          value: 'split',
+        })),
+      ];
+    case 'lamps':
+      return shown.steps.flatMap(({ step, lit, dim }): Item[] =>
+        trial.tester === 'sequential-lamps' && !few
+          ? [{ tags: [`n:${step}`], value: `${lit.join()};${dim.join()}` }]
+          : trial.tester === 'pair-lamps'
+            ? [...lit.map((name) => [name, 'lit']), ...dim.map((name) => [name, 'dim'])].map(
+                ([name = '', value = '']) => ({ tags: [`p:${name.replace('pair ', '')}`], value }),
+              )
+            : [{ tags: [ANY], value: `${lit.join()};${dim.join()}` }],
+      );
+    case 'lengths':
+      return shown.pairs.map(({ pair, place, shows }) => ({
+        tags: [`p:${pair}`],
+        value: `${place}${shows}`,
+      }));
+    case 'beep':
+      return 'from' in trial && typeof trial.from !== 'string' && 'to' in trial
+        ? [
+            {
+              tags: [trial.from, trial.to].map(({ end, contact }) => `${end[0] ?? ''}:${contact}`),
+              value: String(shown.beeps),
+            },
+          ]
+        : [];
+    case 'tone':
+      return trial.tester === 'tone'
+        ? [{ tags: [`n:${trial.from}`], value: shown.heard.join() }]
+        : [];
+    // What colours and ohms tell is compared whole.
+    case 'colours':
+    case 'ohms':
+    case 'trio':
+      return [];
+  }
+}
+
+/** A hypothesis in bits: what it can change, and what it alone does change. */
+export interface Marks {
+  readonly touches: number;
+  /** Of contacts, wherever it is: no other fault can hide it there unless it touches the same contact. */
+  readonly shows: number;
+  /** Of all, wherever it is: while no other fault touches anything that this one does. */
+  readonly showsApart: number;
+  /** At each of its places: both. */
+  readonly showsAt: readonly { readonly shows: number; readonly showsApart: number }[];
+}
+
+/** Testers that show, of single faults, also where they are. */
+const TELLS_PLACES: ReadonlySet<string> = new Set([
+  'reflectometer',
+  'look',
+  'pairing',
+  'ohmmeter',
+  'coax-trio',
+  // Through a long cable it no longer sounds.
+  'beeper',
+]);
+
+/** Whether a trial shows also where a fault is. */
+export const tellsPlaces = ({ tester, moved }: Trial): boolean =>
+  moved !== null || TELLS_PLACES.has(tester);
+
+/** Whether the marks allow that a set of faults is behind what was seen. */
+export function allows(
+  rows: readonly Pick<Marks, 'touches' | 'shows' | 'showsApart'>[],
+  differs: number,
+): boolean {
+  let [any, several, lone] = [0, 0, 0];
+  for (const { touches } of rows) {
+    several |= any & touches;
+    any |= touches;
+  }
+  for (const { touches, shows, showsApart } of rows)
+    lone |= (touches & shows & ~several) | ((touches & several) === 0 ? showsApart : 0);
+  return (lone & ~differs) === 0 && (differs & ~any) === 0;
+}
+
+export interface Marked {
+  readonly of: readonly Marks[];
+  /** What differs from a good link in what was seen. */
+  readonly differs: number;
+}
+
+/**
+ * The readings and every hypothesis as bits. A set of faults can't be behind the readings when an item
+ * that just one of them touches would differ but did not, or when one differs that none touches. Of
+ * what is told by pairs or lamps, a fault that meets no other in the set must show all that it alone
+ * shows: through a chain of faults such an item can come right again.
+ */
+export function marksOf(
+  hypotheses: readonly Hypothesis[],
+  seen: readonly Seen[],
+  bench: Bench,
+): Marked {
+  const bits = new Map<string, number>();
+  const bit = (key: string) => {
+    if (!bits.has(key)) bits.set(key, bits.size % BITS);
+    return 1 << (bits.get(key) as number);
+  };
+  const good = madeWith(bench.wiring, []);
+  const changed = (trial: Trial, index: number, one: Shown, other: Shown): Map<string, Item> => {
+    const [before, after] = [one, other].map(
+      (shown) => new Map(keyed(itemsOf({ trial, shown }, bench), index)),
+    );
+    const found = new Map<string, Item>();
+    for (const [from, to] of [
+      [before, after],
+      [after, before],
+    ])
+      for (const [key, item] of from ?? [])
+        if (to?.get(key)?.value !== item.value) found.set(key, item);
+    return found;
+  };
+  const owners = new Map<string, readonly string[]>();
+  const mask = (items: Map<string, Item>) => {
+    let all = 0;
+    for (const [key, { tags }] of items) {
+      owners.set(key, tags);
+      all |= bit(key);
+    }
+    return all;
+  };
+  let differs = 0;
+  const shown = hypotheses.map(({ places }) => places.map(() => ({ shows: 0, showsApart: 0 })));
+  seen.forEach(({ trial, shown: told }, index) => {
+    const plain = observe(trial, good, bench);
+    differs |= mask(changed(trial, index, plain, told));
+    hypotheses.forEach(({ places }, at) => {
+      const seenAt = places.map(({ fault }, place) =>
+        place > 0 && !tellsPlaces(trial)
+          ? null
+          : changed(trial, index, plain, observe(trial, madeWith(bench.wiring, [fault]), bench)),
+      );
+      places.forEach((_, place) => {
+        const row = shown[at]?.[place];
+        const items = seenAt[place] ?? seenAt[0];
+        if (!row || !items) return;
+        row.showsApart |= mask(items);
+        row.shows |= mask(new Map([...items].filter(([, { ofContact }]) => ofContact)));
+      });
+    });
+  });
+  return {
+    differs,
+    of: hypotheses.map((hypothesis, at) => {
+      const tags = tagsOf(hypothesis, bench.wiring);
+      let touches = 0;
+      for (const [key, names] of owners)
+        if (hypothesis.near.length === 0 || names.some((name) => name === ANY || tags.has(name)))
+          touches |= bit(key);
+      const showsAt = shown[at] ?? [];
+      return {
+        touches,
+        showsAt,
+        shows: showsAt.reduce((all, { shows }) => all & shows, ~0),
+        showsApart: showsAt.reduce((all, { showsApart }) => all & showsApart, ~0),
+      };
+    }),
+  };
+}
+
+const keyed = (items: readonly Item[], index: number) =>
+  items.map((item): [string, Item] => [`${index} ${item.tags.join()}`, item]);
+
+function tagsOf({ near, far, pairs }: Hypothesis, wiring: Wiring): ReadonlySet<string> {
+  return new Set([
+    ...near.map((contact) => `n:${contact}`),
+    ...far.map((contact) => `f:${contact}`),
+    ...pairs.map((number) => `p:${number}`),
+    ...near.flatMap((contact) => {
+      const pair = pairAt(wiring.near, contact);
+      return pair ? [`p:${pair.number}`] : [];
+    }),
+  ]);
+}

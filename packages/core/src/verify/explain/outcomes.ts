@@ -1,0 +1,109 @@
+import { compareContacts, conductor } from '../../catalogue';
+import { wireRows, type Wiring } from '../../link';
+import { madeWith } from '../electric/made';
+import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+import { list } from '../describe-fault';
+import { spell } from './agree';
+import type { Candidate } from './explain';
+
+/** One thing that a trial may show, with how likely that is and what it is called. */
+export interface Outcome {
+  readonly shown: Shown;
+  readonly share: number;
+  readonly words: string;
+}
+
+/** Ends of pairs, as a meter says it. */
+const PLACE_WORDS = {
+  near: 'at the near end',
+  cable: 'on its way',
+  far: 'at the far end',
+} as const;
+
+/** What a trial may show, by the accounts that are left, the likeliest first. */
+export function outcomesOf(
+  trial: Trial,
+  candidates: readonly Candidate[],
+  bench: Bench,
+): Outcome[] {
+  const found = new Map<string, { shown: Shown; sum: number }>();
+  let whole = 0;
+  for (const { faults, probability } of candidates) {
+    const shown = observe(trial, madeWith(bench.wiring, faults), bench);
+    const key = spell(shown);
+    const row = found.get(key) ?? { shown, sum: 0 };
+    row.sum += probability;
+    whole += probability;
+    found.set(key, row);
+  }
+  const plain = observe(trial, madeWith(bench.wiring, []), bench);
+  return [...found.values()]
+    .sort((a, b) => b.sum - a.sum)
+    .map(({ shown, sum }) => ({
+      shown,
+      share: sum / whole,
+      words: wordsOf(shown, plain, bench.wiring),
+    }));
+}
+
+/** What was shown, told by how it differs from a good link. */
+export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
+  if (shown.method === 'beep') return shown.beeps ? 'It beeps' : 'Silent';
+  if (spell(shown) === spell(plain)) return 'As on a good link';
+  switch (shown.method) {
+    case 'nets': {
+      const wrong = wireRows(shown.nets, wiring).filter(({ right }) => !right);
+      const rows = wrong.map(({ near, reached, shortedTo }) =>
+        shortedTo.length > 0
+          ? `${near} with ${shortedTo.join(' and ')}`
+          : reached.length === 0
+            ? `${near} open`
+            : `${near} to ${reached.join(' and ')}`,
+      );
+      const split = (shown.splitPairs ?? []).map((pair) => `${pair.join('-')} split`);
+      return few([...rows, ...split]);
+    }
+    case 'lamps': {
+      const steps = plain.method === 'lamps' ? plain.steps : [];
+      const changed = shown.steps.filter(
+        (row, index) => JSON.stringify(row) !== JSON.stringify(steps[index]),
+      );
+      return few(
+        changed.map(
+          ({ step, lit, dim }) =>
+            `${step}: ${list([...lit, ...dim.map((lamp) => `${lamp} dim`)]) || 'dark'}`,
+        ),
+      );
+    }
+    case 'lengths':
+      return few(
+        shown.pairs
+          .filter(({ place, shows }) => place !== 'far' || shows !== 'open')
+          .map(({ pair, place, shows }) => `Pair ${pair} ends ${shows} ${PLACE_WORDS[place]}`),
+      );
+    case 'tone':
+      return shown.heard.length > 0 ? `Heard at far ${list(shown.heard)}` : 'Heard nowhere';
+    case 'colours': {
+      const meant = plain.method === 'colours' ? plain.cores : new Map<string, string>();
+      const names = [...shown.cores]
+        .filter(([contact, core]) => meant.get(contact) !== core)
+        .sort(([a], [b]) => compareContacts(a, b))
+        .map(([contact, core]) => `${conductor(core).name} on ${contact}`);
+      return few(names);
+    }
+    case 'ohms':
+    case 'trio': {
+      const ohms = shown.method === 'ohms' ? [shown.ohm] : shown.ohms;
+      return ohms
+        .map((ohm) => (ohm === null ? 'open' : `${Number(ohm.toPrecision(2))} Ω`))
+        .join(', ');
+    }
+  }
+}
+
+const MOST = 3;
+
+const few = (rows: readonly string[]): string =>
+  rows.length > MOST
+    ? `${rows.slice(0, MOST).join(', ')}, and ${rows.length - MOST} more`
+    : rows.join(', ');

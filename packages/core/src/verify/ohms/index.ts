@@ -1,0 +1,2 @@
+export { judgeLoops, loopExpected, unbalance } from './loop';
+export { powerBudget } from './power';

@@ -1,0 +1,114 @@
+import { awgAreaMm2, coreOhm } from '../../catalogue';
+import type { CableFacts } from '../electric/bench';
+
+/** A value with its standard uncertainty. */
+export interface Uncertain {
+  readonly value: number;
+  readonly u: number;
+}
+
+/** Relative standard uncertainties. Generic: of a scheduled length, of a drawn conductor's area. */
+const LENGTH_U = 0.03;
+const AREA_U = 0.02;
+/** Of the conductor's temperature, kelvin; of copper's resistance by that, per kelvin (IEC 60028). */
+const TEMPERATURE_U_K = 5;
+const COPPER_PER_K = 0.00393;
+/** A pair is twisted, so its conductors are longer than the cable. Generic, with its uncertainty. */
+const TWIST = { value: 1.02, u: 0.01 } as const;
+/** Four contacts in a loop, and the leads of a meter. Generic, ohm. */
+const CONTACTS_OHM = { value: 0.1, u: 0.1 } as const;
+
+/**
+ * Resistance of a pair's loop, its conductors joined at the far end.
+ *
+ * @throws when the length is not known
+ */
+export function loopExpected({ lengthM, gaugeAwg, temperatureC }: CableFacts): Uncertain {
+  if (lengthM === null) throw new Error('The resistance of a loop needs the length of its link');
+  const copper = 2 * TWIST.value * coreOhm(lengthM, awgAreaMm2(gaugeAwg), temperatureC);
+  const share = Math.hypot(LENGTH_U, AREA_U, TEMPERATURE_U_K * COPPER_PER_K, TWIST.u);
+  return { value: copper + CONTACTS_OHM.value, u: Math.hypot(copper * share, CONTACTS_OHM.u) };
+}
+
+/**
+ * Copper-clad aluminium beside copper of the same gauge: with a tenth to a sixth of its area copper
+ * (ASTM B566 classes 10A and 15A), its conductivity is some 62 to 66 % of copper's.
+ */
+const CLAD = { least: 1.4, most: 1.75 } as const;
+
+/** How many standard uncertainties away a reading is called different. */
+const APART = 2.5;
+
+export type LoopCause =
+  'as-expected' | 'joint' | 'other-metal' | 'longer' | 'shorter' | 'open' | 'short';
+
+export interface LoopVerdict {
+  readonly pair: number;
+  readonly measuredOhm: number | null;
+  /** Standard uncertainties from what is expected; null for an open loop. */
+  readonly apart: number | null;
+  readonly cause: LoopCause;
+  readonly sentence: string;
+}
+
+const ohms = (value: number) => `${Number(value.toPrecision(3))} Ω`;
+
+/**
+ * What the measured loops of a link say: one pair apart from the rest has a joint, all pairs alike
+ * are of another length or metal.
+ */
+export function judgeLoops(
+  expected: Uncertain,
+  measured: readonly { readonly pair: number; readonly ohm: number | null }[],
+): LoopVerdict[] {
+  const closed = measured.flatMap(({ ohm }) => (ohm === null ? [] : [ohm])).sort((a, b) => a - b);
+  const middle = closed[Math.floor((closed.length - 1) / 2)] ?? expected.value;
+  const ratio = middle / expected.value;
+  const allApart = Math.abs(middle - expected.value) / expected.u > APART;
+  return measured.map(({ pair, ohm }): LoopVerdict => {
+    const say = (cause: LoopCause, sentence: string): LoopVerdict => ({
+      pair,
+      measuredOhm: ohm,
+      apart: ohm === null ? null : (ohm - expected.value) / expected.u,
+      cause,
+      sentence: `Pair ${pair}: ${sentence}`,
+    });
+    if (ohm === null) return say('open', 'the loop is open.');
+    const more = ohm - middle;
+    if (ohm < expected.value * 0.3 && expected.value > 3 * CONTACTS_OHM.u)
+      return say(
+        'short',
+        `${ohms(ohm)} is far too little: its conductors touch before the far end.`,
+      );
+    // Beside its neighbours of the same cable, only contacts and twist differ.
+    if (measured.length > 1 && more > Math.max(0.4, 0.06 * middle))
+      return say('joint', `${ohms(more)} more than the other pairs: a poor joint or contact.`);
+    if (!allApart && Math.abs(ohm - expected.value) / expected.u <= APART)
+      return say('as-expected', `${ohms(ohm)}, as expected.`);
+    if (ratio >= CLAD.least && ratio <= CLAD.most)
+      return say(
+        'other-metal',
+        `${ratio.toFixed(2)} times what copper of this gauge and length has: copper-clad aluminium, or a cable that is longer than scheduled by as much. Scrape a conductor to tell.`,
+      );
+    return ohm > expected.value
+      ? say(
+          'longer',
+          `${ratio.toFixed(2)} times the expected: longer, thinner, or a joint in every pair.`,
+        )
+      : say(
+          'shorter',
+          `${ratio.toFixed(2)} times the expected: the link is shorter, or thicker, than scheduled.`,
+        );
+  });
+}
+
+/**
+ * Resistance unbalance of the two conductors of a pair, a share of their sum.
+ *
+ * Limit: the greater of 3 % and 0.2 ohm of difference. Source: ANSI/TIA-568.2-D, channel.
+ */
+export function unbalance(tipOhm: number, ringOhm: number) {
+  const difference = Math.abs(tipOhm - ringOhm);
+  const share = difference / (tipOhm + ringOhm);
+  return { share, differenceOhm: difference, within: share <= 0.03 || difference <= 0.2 };
+}
