@@ -80,7 +80,7 @@ describe('the adapter that is open', () => {
   });
 
   it('is not lost to a list that was asked for before it was stored', async () => {
-    const made = testAdapter('eia-232-dte-9', 'eia-232-dce-9');
+    const made = testAdapter('eia-422-terminal', 'eia-485-terminal');
     open.open(made.id);
     const early = http.expectOne('/api/adapters');
     TestBed.inject(Store).dispatch(adaptersActions.stored({ adapter: made }));

@@ -27,6 +27,7 @@ import {
   testersFor,
   wordsOf,
   type Outcome,
+  type Report,
   type Seen,
 } from '@near-spoke/core/verify/explain';
 import { isOneOf, kept } from '../shell/kept';
@@ -94,10 +95,10 @@ export class WhatExplains {
   });
 
   protected readonly rows = computed(() =>
-    (this.report()?.explanations ?? []).slice(0, MOST_ROWS).map(({ probability, faults }, key) => ({
+    likely(this.report()?.explanations ?? []).map(({ probability, faults }, key) => ({
       key,
       percent: Math.round(probability * 100),
-      told: probability < 0.01 ? 'under 1 %' : `${Math.round(probability * 100)} %`,
+      told: `${Math.round(probability * 100)} %`,
       faults: faults.map(({ sentence, places }) => ({
         sentence,
         places:
@@ -119,11 +120,13 @@ export class WhatExplains {
     return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are generic.`;
   });
   protected readonly outcomes = computed(() =>
-    (this.report()?.next?.outcomes ?? []).map((outcome, index) => ({
-      outcome,
-      key: LETTERS[index] ?? '',
-      words: outcome.words,
-    })),
+    (this.report()?.next?.outcomes ?? [])
+      .filter(({ share }, index) => index < 2 || share >= 0.002)
+      .map((outcome, index) => ({
+        outcome,
+        key: LETTERS[index] ?? '',
+        words: capital(outcome.words),
+      })),
   );
   protected readonly answered = computed(() => {
     const bench = this.bench();
@@ -192,5 +195,11 @@ export class WhatExplains {
     if (text.trim() !== '' && isMinutes(minutes)) this.walkMinutes.set(minutes);
   }
 }
+
+/** The likeliest account, and others that are worth a thought. */
+const likely = (rows: Report['explanations']): Report['explanations'] =>
+  rows.slice(0, MOST_ROWS).filter(({ probability }, index) => index === 0 || probability >= 0.01);
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

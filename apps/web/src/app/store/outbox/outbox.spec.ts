@@ -113,6 +113,18 @@ describe('the outbox', () => {
     localStorage.setItem('near-spoke.unsent.y', 'no JSON');
     expect(recallEntries()).toEqual([]);
   });
+
+  it('asks again when something is stored while the list is under way', () => {
+    const ask = () => http.expectOne(({ url }) => url.endsWith('/links'));
+    store.dispatch(linksActions.reload());
+    http.expectOne('/api/parts').flush({ parts: [] });
+    const early = ask();
+    store.dispatch(linksActions.stored({ link: testLink('K5') }));
+    expect(early.cancelled).toBeTrue();
+    http.expectOne('/api/parts').flush({ parts: [] });
+    ask().flush({ links: [link, testLink('K5')] });
+    expect(read(linksFeature.selectTotal)).toBe(2);
+  });
 });
 
 describe('what is sent', () => {
@@ -147,17 +159,5 @@ describe('what is sent', () => {
     const refused = entry('a', { refused: { type: '', title: 'x', status: 422 } });
     expect(nextToSend([refused, entry('b')], 50)?.id).toBe('b');
     expect(nextToSend([], 50)).toBeNull();
-  });
-
-  it('asks again when something is stored while the list is under way', () => {
-    const ask = () => http.expectOne(({ url }) => url.endsWith('/links'));
-    store.dispatch(linksActions.reload());
-    http.expectOne('/api/parts').flush({ parts: [] });
-    const early = ask();
-    store.dispatch(linksActions.stored({ link: testLink('K5') }));
-    expect(early.cancelled).toBeTrue();
-    http.expectOne('/api/parts').flush({ parts: [] });
-    ask().flush({ links: [link, testLink('K5')] });
-    expect(read(linksFeature.selectTotal)).toBe(2);
   });
 });

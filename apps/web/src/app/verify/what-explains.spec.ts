@@ -1,0 +1,87 @@
+import { signal } from '@angular/core';
+import { TestBed, type ComponentFixture } from '@angular/core/testing';
+import type { Reading } from '@near-spoke/contract';
+import { PLAIN_JOB, conductorGraph, joinedGroups, wiringOf } from '@near-spoke/core/link';
+import { diagnose } from '@near-spoke/core/verify';
+import { reportOf, type Report } from '@near-spoke/core/verify/explain';
+import { testLink } from '../testing/links';
+import { openSite } from '../testing/store';
+import { Explainer } from './explainer';
+import type { ExplainQuestion } from './explain.worker';
+import { WhatExplains } from './what-explains';
+
+/** Works at once, where the real one works beside the page. */
+class AtOnce {
+  readonly report = signal<Report | null>(null);
+  readonly failed = signal(false);
+  ask({ seen, bench, options }: Omit<ExplainQuestion, 'id'>): void {
+    this.report.set(reportOf(seen, bench, { ...options, upTo: 2 }));
+  }
+}
+
+describe('what explains a reading', () => {
+  const link = testLink('K4');
+  const wiring = wiringOf(link, PLAIN_JOB);
+  const nets = joinedGroups(conductorGraph(wiring)).filter(({ near }) => !near.includes('4'));
+  const tester = 'identifying-remote';
+  const reading: Reading = {
+    id: '01900000-0000-7000-8000-00000000000a',
+    linkId: link.id,
+    takenAt: '2026-05-04T08:00:00.000Z',
+    author: 'tech 1',
+    note: '',
+    tester,
+    wiring: wiring as Reading['wiring'],
+    nets: nets as Reading['nets'],
+    splitPairs: [],
+    diagnosis: diagnose({ wiring, tester, nets, splitPairs: [] }) as Reading['diagnosis'],
+  };
+  let fixture: ComponentFixture<WhatExplains>;
+
+  async function show(): Promise<void> {
+    fixture = TestBed.createComponent(WhatExplains);
+    fixture.componentRef.setInput('link', link);
+    fixture.componentRef.setInput('job', PLAIN_JOB);
+    fixture.componentRef.setInput('reading', reading);
+    await fixture.whenStable();
+  }
+  const text = () => (fixture.nativeElement as HTMLElement).textContent ?? '';
+  const press = async (key: string) => {
+    document.dispatchEvent(new KeyboardEvent('keydown', { key }));
+    await fixture.whenStable();
+  };
+
+  beforeEach(async () => {
+    TestBed.overrideComponent(WhatExplains, {
+      set: { providers: [{ provide: Explainer, useClass: AtOnce }] },
+    });
+    await openSite([link]);
+    localStorage.setItem('near-spoke.testers.at-hand', JSON.stringify(['reflectometer']));
+    await show();
+  });
+  afterEach(() => localStorage.clear());
+
+  it('names the account, its share and its places, and the next test with what it may show', () => {
+    expect(text()).toContain('Open 4 explains all of it.');
+    expect(text()).toContain('far end 48 %');
+    expect(text()).toContain('Measure by reflectometry where each pair ends');
+    expect(text()).toContain('As on a good link');
+    expect(text()).toContain('Pair 1 ends open at the near end');
+  });
+
+  it('takes an answer by one key, names the repair, and takes the answer back', async () => {
+    await press('b');
+    expect(text()).toContain('Remake the near end');
+    expect(text()).toContain('Seen since');
+    await press('u');
+    expect(text()).toContain('Measure by reflectometry');
+    expect(text()).not.toContain('Seen since');
+  });
+
+  it('keeps what was seen since over a reload', async () => {
+    await press('b');
+    fixture.destroy();
+    await show();
+    expect(text()).toContain('Remake the near end');
+  });
+});
