@@ -118,6 +118,29 @@ describe('Verify over HTTP', () => {
     expect(body.power.map(({ id }: { id: string }) => id)).toContain('bt-8');
   });
 
+  it('draws the limits of a class, and a sweep against them with its worst margin', async () => {
+    const rows = [1, 10, 100, 250].map((mhz) => {
+      const loss = 10 ** (-(2.1 * Math.sqrt(mhz)) / 20);
+      return `${mhz} 0.01 0 ${loss} 0 ${loss} 0 0.01 0`;
+    });
+    const { status, body } = await post('limits', {
+      class: '6',
+      sweep: { name: 'drop.s2p', text: ['# MHz S MA R 100', ...rows].join('\n') },
+    });
+    expect(status).toBe(200);
+    const [loss] = body.sweeps as { pass: boolean; worst: { mhz: number; marginDb: number } }[];
+    expect(loss?.pass).toBeTrue();
+    expect(loss?.worst.marginDb).toBeLessThan(4);
+    expect(body.limits.map(({ parameter }: { parameter: string }) => parameter)).toEqual([
+      'insertion-loss',
+      'next',
+      'return-loss',
+    ]);
+    const broken = await post('limits', { class: '6', sweep: { name: 'a.s2p', text: '1 2 3' } });
+    expect(broken.status).toBe(422);
+    expect(broken.body.errors[0].reason).toContain('line 1');
+  });
+
   it('refuses what it can’t take, by path and reason', async () => {
     const short = await post('explain', {
       link,

@@ -2,6 +2,7 @@ import { diagnoseRequest } from '@near-spoke/contract';
 import {
   blindSpotsRequest,
   explainRequest,
+  limitsRequest,
   ohmsRequest,
   predictRequest,
   readingOf,
@@ -33,6 +34,7 @@ import type { Database } from '../db/database';
 import { parseBody } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
 import { benchFor } from './bench';
+import { limitsOf } from './limits';
 
 /** What Verify computes, without keeping anything. */
 export function verifyRouter(db: Database): Router {
@@ -100,6 +102,9 @@ export function verifyRouter(db: Database): Router {
     const { link, temperatureC } = parseBody(blindSpotsRequest, request);
     const { bench } = await benchFor(db, link, temperatureC);
     response.json(blindSpots(bench));
+  });
+  router.post('/verify/limits', (request, response) => {
+    response.json(limitsOf(parseBody(limitsRequest, request)));
   });
   router.post('/verify/ohms', async (request, response) => {
     const { link, temperatureC, measured } = parseBody(ohmsRequest, request);

@@ -4,6 +4,8 @@ import {
   blindSpotsRequest,
   explainRequest,
   explained,
+  limitsAnswer,
+  limitsRequest,
   ohmsAnswer,
   ohmsRequest,
   predictRequest,
@@ -43,6 +45,14 @@ export const DIAGNOSIS_ENDPOINTS: readonly Endpoint[] = [
     body: blindSpotsRequest,
     status: 200,
     answer: blindSpotsAnswer,
+  },
+  {
+    method: 'post',
+    path: '/api/verify/limits',
+    summary: 'The limits of a class, and measured sweeps against them',
+    body: limitsRequest,
+    status: 200,
+    answer: limitsAnswer,
   },
   {
     method: 'post',

@@ -11,6 +11,8 @@ export {
   blindSpotsRequest,
   explainRequest,
   explained,
+  limitsAnswer,
+  limitsRequest,
   linkOrInline,
   ohmsAnswer,
   ohmsRequest,

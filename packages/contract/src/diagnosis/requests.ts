@@ -1,4 +1,5 @@
 import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
+import { LIMIT_CLASSES, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
 import { circuit, testReading } from './reading';
@@ -193,6 +194,58 @@ export const ohmsAnswer = z
     ),
   })
   .meta({ id: 'Ohms' });
+
+const parameter = z.enum(PARAMETERS);
+const decibels = z.array(z.object({ mhz: z.number(), db: z.number() }));
+
+export const limitsRequest = z
+  .strictObject({
+    class: z.enum(LIMIT_CLASSES).meta({ description: 'By the category of its components.' }),
+    kind: z.enum(['channel', 'permanent-link']).default('channel'),
+    shielded: z.boolean().default(false),
+    measuredC: temperatureC.meta({ description: 'On the day of the measurement.' }),
+    hottestC: z
+      .number()
+      .min(-50)
+      .max(90)
+      .optional()
+      .meta({ description: 'The hottest that the cable has to work in; as measured if left out.' }),
+    sweep: z
+      .strictObject({
+        name: z.string().max(200).default(''),
+        text: z.string().min(1).max(20_000_000),
+      })
+      .optional()
+      .meta({ description: 'A Touchstone file of one, two or four ports.' }),
+  })
+  .meta({ id: 'LimitsRequest' });
+
+export const limitsAnswer = z
+  .object({
+    source: z.string(),
+    limits: z.array(z.object({ parameter, points: decibels })),
+    delayNs: z.number(),
+    skewNs: z.number(),
+    sweeps: z.array(
+      z.object({
+        name: z.string(),
+        parameter,
+        points: decibels,
+        pass: z.boolean().nullable(),
+        worst: z
+          .object({
+            mhz: z.number(),
+            db: z.number(),
+            limitDb: z.number(),
+            marginDb: z.number(),
+          })
+          .nullable(),
+        sentence: z.string(),
+      }),
+    ),
+    notes: z.array(z.string()),
+  })
+  .meta({ id: 'Limits' });
 
 export type Explained = z.output<typeof explained>;
 export type Prediction = z.output<typeof prediction>;

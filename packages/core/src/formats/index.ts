@@ -7,3 +7,9 @@ export {
 } from './parse-schedule';
 export { parseRoute, writeRoute } from './route-text';
 export { writeSchedule } from './write-schedule';
+export {
+  parseTouchstone,
+  type Complex,
+  type ParsedTouchstone,
+  type Touchstone,
+} from './touchstone';

@@ -167,6 +167,16 @@ describe('Explaining what testers showed', () => {
     ]);
   });
 
+  it('takes a part of a reading for what it says, and the rest for not looked at', () => {
+    const trial: Trial = { tester: 'sequential-lamps', moved: null };
+    const seen: Seen[] = [
+      { trial, shown: { method: 'lamps', steps: [{ step: '4', lit: [], dim: [] }] } },
+    ];
+    const answer = explain(seen, shielded, { prior, upTo: 1, most: 9 });
+    expect(answer.explanations.map(({ faults }) => nameAll(faults))).toContain('open 4>4');
+    expect(answer.explanations.map(({ faults }) => nameAll(faults))).not.toContain('open 5>5');
+  });
+
   it('says that nothing explains readings that contradict each other', () => {
     const trial: Trial = { tester: 'identifying-remote', moved: null };
     const open = completeFault({ kind: 'open', near: ['4'] }, shielded.wiring);

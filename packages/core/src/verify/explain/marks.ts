@@ -1,6 +1,6 @@
 import { SHELL } from '../../catalogue';
 import { pairAt, wireContacts, type Wiring } from '../../link';
-import type { Seen } from './agree';
+import { asTold, type Seen } from './agree';
 import type { Hypothesis } from './hypotheses';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 import { madeWith } from '../electric/made';
@@ -164,13 +164,18 @@ export function marksOf(
   let differs = 0;
   const shown = hypotheses.map(({ places }) => places.map(() => ({ shows: 0, showsApart: 0 })));
   seen.forEach(({ trial, shown: told }, index) => {
-    const plain = observe(trial, good, bench);
+    const plain = asTold(observe(trial, good, bench), told);
     differs |= mask(changed(trial, index, plain, told));
     hypotheses.forEach(({ places }, at) => {
       const seenAt = places.map(({ fault }, place) =>
         place > 0 && !tellsPlaces(trial)
           ? null
-          : changed(trial, index, plain, observe(trial, madeWith(bench.wiring, [fault]), bench)),
+          : changed(
+              trial,
+              index,
+              plain,
+              asTold(observe(trial, madeWith(bench.wiring, [fault]), bench), told),
+            ),
       );
       places.forEach((_, place) => {
         const row = shown[at]?.[place];
