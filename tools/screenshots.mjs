@@ -20,7 +20,7 @@ const SHOTS = [
   { name: 'kit', path: 'kit' },
   { name: 'template', path: 'template?cable=rg-58&connector=bnc-crimp-50-rg-58' },
   { name: 'verify-enter', link: 'TO06', path: 'verify', act: typeMap },
-  { name: 'verify-fault', link: 'K04', path: 'verify' },
+  { name: 'verify-fault', link: 'K04', path: 'verify', act: explained },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
   { name: 'map-measure', adapter: 'Gate reader supply', act: measure },
@@ -51,6 +51,11 @@ async function takeLargest(page) {
 async function measure(page) {
   await page.keyboard.press('t');
   for (let count = 0; count < 3; count += 1) await page.keyboard.press('p');
+}
+
+/** Until what explains the reading has been worked out. */
+async function explained(page) {
+  await page.locator('ns-what-explains .order').waitFor();
 }
 
 async function typeMap(page) {
