@@ -1,4 +1,3 @@
-import type { End } from '../link';
 import type { FaultKind } from './fault';
 
 export const TESTER_IDS = [
@@ -186,6 +185,3 @@ export type MapTesterId = 'identifying-remote' | 'pairing';
 export const MAP_TESTERS: readonly (Tester & { readonly id: MapTesterId })[] = TESTERS.filter(
   (row): row is Tester & { readonly id: MapTesterId } => row.method === 'nets',
 );
-
-/** A contact of an end as it is told: "near 4". */
-export const spot = (end: End, contact: string): string => `${end} ${contact}`;

@@ -1,3 +1,4 @@
+import { capital } from '../describe-fault';
 import type { Bench, Trial } from '../electric/trial';
 import type { Seen } from './agree';
 import { explain, type Candidate, type Explained } from './explain';
@@ -91,8 +92,6 @@ function inAll({ explanations, count, upTo }: Explained): string {
     ? `${count} accounts explain it: ${name(first)}, or ${name(second)}${count > 2 ? ', and others less likely' : ''}.`
     : `${count} accounts explain it: ${name(first)} is the likeliest.`;
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 function adviceOf(
   advice: Advice,

@@ -1,6 +1,6 @@
 import type { Wiring } from '../../link';
 import type { Trial } from '../electric/trial';
-import { WORDING, list } from '../describe-fault';
+import { WORDING, capital, list } from '../describe-fault';
 import type { Fault, Place } from '../fault';
 import { tester, type TesterId } from '../tester';
 import type { Advice } from './next-test';
@@ -66,8 +66,7 @@ export function tellAdvice(advice: Advice): string {
       ? ['find the place along the cable, and replace that length']
       : []),
   ];
-  const sentence = orders.join(', and ');
-  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}. ${minutesText(advice.minutes)}`;
+  return `${capital(orders.join(', and '))}. ${minutesText(advice.minutes)}`;
 }
 
 /** The tester at hand that proves a repair: one that sees pairing before one that does not. */
