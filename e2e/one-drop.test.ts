@@ -111,7 +111,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   // One key for a whole good link; then its record.
   await page.locator('h1').focus();
   await page.keyboard.press('g');
-  await expect(page.locator('.verdict')).toHaveText('Pairing unproven');
+  await expect(page.locator('.verdict')).toHaveText('Proven in part');
   await page.keyboard.press('4');
   await expect(page.locator('article')).toContainText('Order and shorts verified');
 

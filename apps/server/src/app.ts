@@ -16,9 +16,11 @@ import { mapRouter } from './map/router';
 import { partsRouter } from './parts/router';
 import { readingsRouter } from './readings/router';
 import { recordRouter } from './record/router';
+import { cordsRouter } from './cords/router';
 import { sitesRouter } from './sites/router';
 import { kitRouter } from './terminate/kit-router';
 import { terminateRouter } from './terminate/router';
+import { testsRouter } from './tests/router';
 import { ticksRouter } from './ticks/router';
 import { verifyRouter } from './verify/router';
 
@@ -80,7 +82,9 @@ function apiRouter(db: Database, version: string): Router {
     scheduleRouter(db),
     linksRouter(db),
     readingsRouter(db),
+    testsRouter(db),
     ticksRouter(db),
+    cordsRouter(db),
     recordRouter(db),
     verifyRouter(db),
     terminateRouter(db),

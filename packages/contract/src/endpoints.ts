@@ -1,10 +1,12 @@
 import * as z from 'zod';
 import type { Endpoint } from './endpoint';
+import { CORD_ENDPOINTS } from './cords/endpoints';
 import { DIAGNOSIS_ENDPOINTS } from './diagnosis/endpoints';
 import { MAP_ENDPOINTS } from './map/endpoints';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
+import { test, testInput, testList } from './tests';
 import { site, siteInput, siteList, sitePatch } from './site';
 import { part, partInput, partList, partPatch } from './part';
 import {
@@ -143,6 +145,21 @@ export const ENDPOINTS: readonly Endpoint[] = [
   },
   {
     method: 'get',
+    path: '/api/links/{id}/tests',
+    summary: 'What testers other than wire-map testers showed, oldest first',
+    status: 200,
+    answer: testList,
+  },
+  {
+    method: 'post',
+    path: '/api/links/{id}/tests',
+    summary: 'Keep what a tester showed, judged against a good link',
+    body: testInput,
+    status: 201,
+    answer: test,
+  },
+  {
+    method: 'get',
     path: '/api/links/{id}/ticks',
     summary: 'Ticked steps and checks, oldest first',
     status: 200,
@@ -252,6 +269,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
     answer: part,
   },
   ...DIAGNOSIS_ENDPOINTS,
+  ...CORD_ENDPOINTS,
   ...MAP_ENDPOINTS,
   {
     method: 'get',

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { linkSummary } from './link';
 import { site } from './site';
 import { terminationPlan } from './terminate';
+import { test } from './tests';
 import { diagnosis, reading, tick } from './verify';
 
 /** Everything known of one link. */
@@ -12,6 +13,7 @@ export const linkRecord = z
     plans: z.object({ near: terminationPlan, far: terminationPlan }),
     ticks: z.array(tick),
     readings: z.array(reading),
+    tests: z.array(test),
     /** The last reading's diagnosis for the link as it is described now. */
     diagnosis: diagnosis.nullable(),
     writtenAt: z.string(),

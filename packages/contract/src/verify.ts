@@ -154,7 +154,7 @@ export const readingInput = z
   .superRefine(checkShown)
   .meta({ id: 'ReadingInput' });
 
-const endWiring = z
+export const endWiring = z
   .object({
     rule: z.string(),
     contacts: z.array(

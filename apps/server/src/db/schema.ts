@@ -1,5 +1,7 @@
 import type { Part } from '@near-spoke/contract';
 import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
+import type { Cord, CordFact } from '@near-spoke/contract/cords';
+import type { Test } from '@near-spoke/contract/tests';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
 import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
 import type { Diagnosis } from '@near-spoke/core/verify';
@@ -124,6 +126,67 @@ export const readings = pgTable(
     receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('readings_link').on(table.linkId, table.takenAt, table.seq)],
+);
+
+/** Facts: what testers other than wire-map testers showed, with how it was judged then. */
+export const tests = pgTable(
+  'tests',
+  {
+    id: uuid('id').primaryKey(),
+    linkId: uuid('link_id')
+      .notNull()
+      .references(() => links.id),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    takenAt: instant('taken_at').notNull(),
+    author: text('author').notNull(),
+    note: text('note').notNull(),
+    /** What the link should have joined when this was taken. */
+    wiring: jsonb('wiring').$type<Wiring>().notNull(),
+    reading: jsonb('reading').$type<Test['reading']>().notNull(),
+    verdict: text('verdict').$type<Test['verdict']>().notNull(),
+    missed: jsonb('missed').$type<Test['missed']>().notNull(),
+    summary: text('summary').notNull(),
+    receivedAt: instant('received_at').notNull().defaultNow(),
+  },
+  (table) => [index('tests_link').on(table.linkId, table.takenAt, table.seq)],
+);
+
+/** Batches of cords that are alike: how each is made, and which tester is put to them. */
+export const cordBatches = pgTable(
+  'cord_batches',
+  {
+    id: uuid('id').primaryKey(),
+    siteId: uuid('site_id')
+      .notNull()
+      .references(() => sites.id),
+    name: text('name').notNull(),
+    note: text('note').notNull(),
+    cord: jsonb('cord').$type<Cord>().notNull(),
+    tester: text('tester').$type<CordFact['tester']>().notNull(),
+    ...edited,
+  },
+  (table) => [index('cord_batches_site').on(table.siteId)],
+);
+
+/** Facts: what was seen of a cord of a batch, or that an earlier one was a slip. */
+export const cordFacts = pgTable(
+  'cord_facts',
+  {
+    id: uuid('id').primaryKey(),
+    batchId: uuid('batch_id')
+      .notNull()
+      .references(() => cordBatches.id),
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    at: instant('at').notNull(),
+    author: text('author').notNull(),
+    label: text('label').notNull(),
+    tester: text('tester').$type<CordFact['tester']>().notNull(),
+    verdict: text('verdict').$type<CordFact['verdict']>().notNull(),
+    reading: jsonb('reading').$type<Exclude<CordFact['reading'], null>>(),
+    summary: text('summary').notNull(),
+    receivedAt: instant('received_at').notNull().defaultNow(),
+  },
+  (table) => [index('cord_facts_batch').on(table.batchId, table.at, table.seq)],
 );
 
 /** Adapters: two pin tables and what was chosen. What joins what is computed. */

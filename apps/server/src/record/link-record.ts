@@ -6,25 +6,28 @@ import { getLink } from '../links/repository';
 import { listReadings } from '../readings/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
+import { listTests } from '../tests/repository';
 import { listTicks } from '../ticks/repository';
 
 /** Everything known of one link, as it stands now. */
 export async function linkRecord(db: Database, id: string): Promise<LinkRecord> {
   const link = await getLink(db, id);
-  const [site, ticks, readings] = await Promise.all([
+  const [site, ticks, readings, tests] = await Promise.all([
     getSite(db, link.siteId),
     listTicks(db, id),
     listReadings(db, id),
+    listTests(db, id),
   ]);
   const latest = readings.at(-1) ?? null;
   const job = await jobOf(db, site);
   const plan = (end: 'near' | 'far') => planTermination(taskOf(link, end, job), job.catalogue);
   return {
     site,
-    link: summariseLink(link, ticks, latest, job),
+    link: summariseLink(link, ticks, { reading: latest, tests }, job),
     plans: { near: plan('near'), far: plan('far') } as LinkRecord['plans'],
     ticks,
     readings,
+    tests,
     diagnosis: latest ? (diagnosisNow(link, latest, job) as LinkRecord['diagnosis']) : null,
     writtenAt: new Date().toISOString(),
   };

@@ -5,11 +5,8 @@ import {
   limitsRequest,
   ohmsRequest,
   predictRequest,
-  readingOf,
-  seenOf,
-  strangersIn,
 } from '@near-spoke/contract/diagnosis';
-import { SHELL } from '@near-spoke/core/catalogue';
+import { readingOf, seenOf } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { TESTERS, diagnose, tester } from '@near-spoke/core/verify';
 import {
@@ -33,6 +30,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { parseBody } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
+import { hasContact, refuse, refuseStrangers } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
 import { limitsOf } from './limits';
 
@@ -56,7 +54,7 @@ export function verifyRouter(db: Database): Router {
       body.faults.flatMap((fault, index) =>
         (['near', 'far'] as const).flatMap((end) =>
           (fault[end] ?? [])
-            .filter((name) => !hasContact(bench)(end, name))
+            .filter((name) => !hasContact(wiring)(end, name))
             .map((name) => ({
               path: `faults.${index}.${end}`,
               reason: `the ${end} end has no contact ${name}`,
@@ -82,14 +80,7 @@ export function verifyRouter(db: Database): Router {
   router.post('/verify/explain', async (request, response) => {
     const body = parseBody(explainRequest, request);
     const { bench } = await benchFor(db, body.link, body.temperatureC);
-    refuse(
-      body.readings.flatMap((reading, index) =>
-        strangersIn(reading, hasContact(bench)).map(({ path, reason }) => ({
-          path: `readings.${index}.${path}`,
-          reason,
-        })),
-      ),
-    );
+    refuseStrangers(body.readings, bench.wiring, (index) => `readings.${index}.`);
     const given = Object.entries(body.conditions).filter(([, value]) => value !== undefined);
     const report = reportOf(body.readings.map(seenOf), bench, {
       prior: priorOf(NO_EXPERIENCE),
@@ -129,16 +120,6 @@ const toldNext = ({ tester: id, action, minutes, gainBits, sentence }: NextTest)
   gainBits,
   sentence,
 });
-
-const hasContact =
-  ({ wiring }: Bench) =>
-  (end: 'near' | 'far', name: string): boolean =>
-    name === SHELL || wiring[end].contacts.some(({ contact }) => contact === name);
-
-function refuse(errors: { readonly path: string; readonly reason: string }[]): void {
-  if (errors.length > 0)
-    throw new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
-}
 
 /** Every reading that a class takes of a link, or the one of a tester of one's own. */
 function trialsOf(asked: ReturnType<typeof predictRequest.parse>['tester'], bench: Bench): Trial[] {

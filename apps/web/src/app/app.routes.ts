@@ -66,6 +66,16 @@ export const routes: Routes = [
         loadComponent: () => import('./catalogue/part-form-page').then((m) => m.PartFormPage),
       },
       {
+        path: 'cords',
+        loadChildren: () => import('./verify/routes').then((m) => m.CORD_ROUTES),
+      },
+      {
+        path: 'lamp-tester',
+        title: 'Lamp tester · Near Spoke',
+        loadComponent: () =>
+          import('./verify/lamp-tester/lamp-tester-page').then((m) => m.LampTesterPage),
+      },
+      {
         path: 'adapters',
         loadChildren: () => import('./map/routes').then((m) => m.LIBRARY_ROUTES),
       },
@@ -94,7 +104,7 @@ export const routes: Routes = [
           },
           {
             path: 'verify',
-            loadComponent: () => import('./verify/verify-page').then((m) => m.VerifyPage),
+            loadChildren: () => import('./verify/routes').then((m) => m.STAGE_ROUTES),
           },
           {
             path: 'record',

@@ -1,12 +1,4 @@
 export {
-  readingOf,
-  seenOf,
-  strangersIn,
-  testReading,
-  type TestReading,
-  type TestReadingInput,
-} from './reading';
-export {
   blindSpotsAnswer,
   blindSpotsRequest,
   explainRequest,

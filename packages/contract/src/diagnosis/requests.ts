@@ -2,7 +2,7 @@ import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
 import { LIMIT_CLASSES, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
-import { circuit, testReading } from './reading';
+import { circuit, testReading } from '../tests';
 
 const place = z.enum(['near', 'cable', 'far', 'either']);
 const temperatureC = z.number().min(-50).max(90).default(20);
@@ -215,8 +215,20 @@ export const limitsRequest = z
         name: z.string().max(200).default(''),
         text: z.string().min(1).max(20_000_000),
       })
-      .optional()
-      .meta({ description: 'A Touchstone file of one, two or four ports.' }),
+      .nullable()
+      .default(null)
+      .meta({
+        description:
+          'A Touchstone file of one, two or four ports, or a table whose columns are named.',
+      }),
+    cords: z
+      .strictObject({
+        lengthM: z.number().min(0).max(100),
+        more: z.number().min(0).max(1).default(0.2),
+      })
+      .nullable()
+      .default(null)
+      .meta({ description: 'Cords to be added, and the share by which they lose more.' }),
   })
   .meta({ id: 'LimitsRequest' });
 

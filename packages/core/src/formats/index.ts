@@ -13,3 +13,5 @@ export {
   type ParsedTouchstone,
   type Touchstone,
 } from './touchstone';
+export { writeCords, type CordLine } from './write-cords';
+export { parseSweepCsv, type ParsedSweeps, type SweepColumn } from './sweep-csv';

@@ -2,15 +2,15 @@ export {
   LINK_STATES,
   STATE_NAME,
   THREADING_LIMIT_M,
-  diagnosisNow,
   endProgress,
   linkStanding,
   taskOf,
   tickedKeys,
   type LinkStanding,
   type LinkState,
-  type TakenReading,
   type Tick,
 } from './link-state';
 export { END_NAME, linkFacts } from './link-facts';
 export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-summary';
+export { NOT_TESTED, diagnosisNow, type TakenReading, type TakenTest, type Tested } from './tested';
+export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';

@@ -1,19 +1,15 @@
 import { PLAIN_JOB, wiringOf, type Link, type Reading } from '../link';
 import { planTermination, tickKeys } from '../terminate';
 import { diagnose, parseWireMap, type MapTesterId } from '../verify';
-import {
-  linkStanding as standingIn,
-  taskOf,
-  type LinkStanding,
-  type TakenReading,
-  type Tick,
-} from './link-state';
+import { linkStanding as standingIn, taskOf, type LinkStanding, type Tick } from './link-state';
+import type { TakenReading, TakenTest } from './tested';
 
 const linkStanding = (
   link: Link,
   ticks: readonly Tick[],
-  latest: TakenReading | null,
-): LinkStanding => standingIn(link, ticks, latest, PLAIN_JOB);
+  reading: TakenReading | null,
+  tests: readonly TakenTest[] = [],
+): LinkStanding => standingIn(link, ticks, { reading, tests }, PLAIN_JOB);
 
 const link: Link = {
   label: 'K1',
@@ -104,5 +100,59 @@ describe('linkStanding', () => {
     const forgotten = ticksOf('far', 1).filter((tick) => tick.key !== 'thread-boot');
     expect(linkStanding({ ...link, lengthM: 3 }, forgotten, null).ends.far.late).toEqual([]);
     expect(linkStanding(link, forgotten, null).ends.far.late.length).toBe(1);
+  });
+
+  describe('with tests of other classes', () => {
+    const lamps = ['reversed-pair', 'crossed-pairs', 'split-pair', 'intermittent'] as const;
+    const test = (
+      minute: number,
+      verdict: TakenTest['verdict'],
+      missed: TakenTest['missed'] = [],
+      tester = 'pair-lamps',
+    ): TakenTest => ({
+      takenAt: at(minute),
+      tester,
+      wiring: wiringOf(link, PLAIN_JOB),
+      verdict,
+      missed,
+      summary: 'Pair lamps: pair 2 dark.',
+    });
+    const stateOf = (...tests: TakenTest[]) => linkStanding(link, both, null, tests).state;
+
+    it('is proven by classes that together miss nothing, and in part by each alone', () => {
+      const standing = linkStanding(link, both, null, [test(5, 'as-expected', lamps)]);
+      expect(standing.state).toBe('unproven');
+      expect(standing.next.sentence).toBe(
+        'No test has ruled out reversed pairs, crossed pairs or split pairs.',
+      );
+      const scan = test(6, 'as-expected', ['split-pair'], 'sequential-lamps');
+      expect(stateOf(test(5, 'as-expected', lamps), scan)).toBe('unproven');
+      expect(stateOf(scan, test(7, 'as-expected', ['intermittent'], 'pairing'))).toBe('pass');
+      expect(linkStanding(link, both, reading('12345678', 5), [scan]).state).toBe('pass');
+    });
+
+    it('holds a fault until the same class, a wire map or one that misses nothing is good', () => {
+      const dark = test(5, 'differs');
+      expect(stateOf(dark)).toBe('fail');
+      expect(stateOf(dark, test(6, 'part', [], 'beeper'))).toBe('fail');
+      expect(stateOf(dark, test(6, 'as-expected', ['split-pair'], 'sequential-lamps'))).toBe(
+        'fail',
+      );
+      expect(stateOf(dark, test(6, 'as-expected', lamps))).toBe('unproven');
+      expect(stateOf(dark, test(6, 'as-expected', [], 'pairing'))).toBe('pass');
+      expect(linkStanding(link, both, reading('12345678', 6), [dark]).state).toBe('pass');
+      expect(linkStanding(link, both, reading('12345678', 4), [dark]).state).toBe('fail');
+    });
+
+    it('counts none that was taken before an end was made again, or for another wiring', () => {
+      const remade = [...both, { end: 'far' as const, key: 'crimp', done: true, at: at(20) }];
+      expect(linkStanding(link, remade, null, [test(5, 'differs')]).state).toBe('remade');
+      const crossover: Link = { ...link, far: { ...link.far, scheme: 'T568A' } };
+      expect(linkStanding(crossover, both, null, [test(5, 'as-expected')]).state).toBe('remade');
+    });
+
+    it('proves nothing by a part', () => {
+      expect(stateOf(test(5, 'part', [], 'beeper'))).toBe('remade');
+    });
   });
 });

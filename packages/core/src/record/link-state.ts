@@ -1,14 +1,4 @@
-import {
-  ENDS,
-  sameWiring,
-  schoolsOf,
-  wiringOf,
-  type End,
-  type Job,
-  type Link,
-  type Reading,
-  type Wiring,
-} from '../link';
+import { ENDS, schoolsOf, type End, type Job, type Link } from '../link';
 import {
   fixingKeys,
   followPlan,
@@ -17,7 +7,9 @@ import {
   type TerminationTask,
   type TickKey,
 } from '../terminate';
-import { diagnose, type Diagnosis, type MapTesterId } from '../verify';
+
+import { heldOf, proofOf } from './proof';
+import type { Tested } from './tested';
 
 /** A cable longer than this is not threaded through a part from its other end. Generic, metres. */
 export const THREADING_LIMIT_M = 15;
@@ -28,16 +20,6 @@ export interface Tick {
   readonly done: boolean;
   /** ISO 8601. */
   readonly at: string;
-}
-
-/** A stored test result: what was shown, and what was said of it then. */
-export interface TakenReading {
-  readonly takenAt: string;
-  readonly tester: MapTesterId;
-  readonly wiring: Wiring;
-  readonly nets: Reading;
-  readonly splitPairs: readonly (readonly [string, string])[];
-  readonly diagnosis: Diagnosis;
 }
 
 export const LINK_STATES = [
@@ -56,6 +38,8 @@ export type LinkState = (typeof LINK_STATES)[number];
 export interface LinkStanding {
   readonly state: LinkState;
   readonly ends: Readonly<Record<End, Progress>>;
+  /** Of what was tested, what still holds. */
+  readonly held: Tested;
   /** What to do next, in one sentence, and the stage that does it. */
   readonly next: { readonly stage: 'terminate' | 'verify' | 'record'; readonly sentence: string };
 }
@@ -71,13 +55,14 @@ export interface LinkStanding {
 export function linkStanding(
   link: Link,
   ticks: readonly Tick[],
-  latest: TakenReading | null,
+  tested: Tested,
   job: Job,
 ): LinkStanding {
   const ends = endProgress(link, ticks, job);
-  const diagnosis = latest ? diagnosisNow(link, latest, job) : null;
-  const state = stateOf(ends, ticks, latest, diagnosis);
-  return { state, ends, next: nextThing(link, state, ends, diagnosis, job) };
+  const held = heldOf(link, tested, (takenAt) => isOutdated(takenAt, ticks, ends), job);
+  const proof = proofOf(link, held, job);
+  const state = proof?.state ?? madeState(ends, tested);
+  return { state, ends, held, next: nextThing(link, state, ends, proof?.next ?? '', job) };
 }
 
 /** How an end of a link is made. */
@@ -120,46 +105,24 @@ export function tickedKeys(ticks: readonly Tick[], end: End): ReadonlySet<TickKe
   return new Set([...last].filter(([, done]) => done).map(([key]) => key));
 }
 
-function stateOf(
-  ends: Record<End, Progress>,
-  ticks: readonly Tick[],
-  latest: TakenReading | null,
-  diagnosis: Diagnosis | null,
-): LinkState {
-  if (latest && diagnosis && !isOutdated(latest, ticks, ends)) return diagnosis.verdict;
+function madeState(ends: Record<End, Progress>, { reading, tests }: Tested): LinkState {
   if (ENDS.some((end) => ends[end].state === 'does-not-fit')) return 'does-not-fit';
   const made = ENDS.filter((end) => ends[end].state === 'made').length;
-  if (made === 2) return latest ? 'remade' : 'made';
+  if (made === 2) return reading || tests.length > 0 ? 'remade' : 'made';
   return made === 1 || ENDS.some((end) => ends[end].state === 'begun') ? 'half-made' : 'planned';
 }
 
-/** Whether an end was crimped or punched, or cut off, after a reading was taken. */
-function isOutdated(
-  latest: TakenReading,
-  ticks: readonly Tick[],
-  ends: Record<End, Progress>,
-): boolean {
+/** Whether an end was crimped or punched, or cut off, after a test was taken. */
+function isOutdated(takenAt: string, ticks: readonly Tick[], ends: Record<End, Progress>): boolean {
   const fixing = { near: fixingKeys(ends.near.plan), far: fixingKeys(ends.far.plan) };
-  return ticks.some((tick) => tick.at > latest.takenAt && fixing[tick.end].includes(tick.key));
-}
-
-/** The diagnosis of a stored reading for the link as it is described now. */
-export function diagnosisNow(link: Link, latest: TakenReading, job: Job): Diagnosis {
-  const wiring = wiringOf(link, job);
-  if (sameWiring(wiring, latest.wiring)) return latest.diagnosis;
-  return diagnose({
-    wiring,
-    tester: latest.tester,
-    nets: latest.nets,
-    splitPairs: latest.splitPairs,
-  });
+  return ticks.some((tick) => tick.at > takenAt && fixing[tick.end].includes(tick.key));
 }
 
 function nextThing(
   link: Link,
   state: LinkState,
   ends: Record<End, Progress>,
-  diagnosis: Diagnosis | null,
+  tested: string,
   job: Job,
 ): LinkStanding['next'] {
   const say = (stage: LinkStanding['next']['stage'], sentence: string) => ({ stage, sentence });
@@ -180,9 +143,8 @@ function nextThing(
     case 'remade':
       return say('verify', 'An end was remade after the last test. Test the link again.');
     case 'fail':
-      return say('verify', diagnosis?.actions[0]?.sentence ?? 'Test the link again.');
     case 'unproven':
-      return say('verify', 'Order and shorts are verified. Prove the pairing.');
+      return say('verify', tested);
     case 'pass':
       return say('record', 'This link is proven. Print its record.');
   }
@@ -196,6 +158,6 @@ export const STATE_NAME: Readonly<Record<LinkState, string>> = {
   made: 'Made, not tested',
   remade: 'Remade, test again',
   fail: 'Fault',
-  unproven: 'Pairing unproven',
+  unproven: 'Proven in part',
   pass: 'Proven',
 };

@@ -1,12 +1,7 @@
 import type { Job, Link } from '../link';
 import type { Progress } from '../terminate';
-import {
-  linkStanding,
-  type LinkStanding,
-  type LinkState,
-  type TakenReading,
-  type Tick,
-} from './link-state';
+import { linkStanding, type LinkStanding, type LinkState, type Tick } from './link-state';
+import type { Tested } from './tested';
 
 export interface EndSummary {
   readonly state: Progress['state'];
@@ -26,10 +21,10 @@ export interface LinkSummaryFields {
 export function summariseLink<T extends Link>(
   link: T,
   ticks: readonly Tick[],
-  latest: TakenReading | null,
+  tested: Tested,
   job: Job,
 ): T & LinkSummaryFields {
-  const { state, next, ends } = linkStanding(link, ticks, latest, job);
+  const { state, next, ends } = linkStanding(link, ticks, tested, job);
   const summary = ({ state: made, doneSteps, plan }: Progress): EndSummary => ({
     state: made,
     done: doneSteps.size,
@@ -40,6 +35,11 @@ export function summariseLink<T extends Link>(
     state,
     next,
     ends: { near: summary(ends.near), far: summary(ends.far) },
-    testedAt: latest?.takenAt ?? null,
+    testedAt: lastTestedAt(tested),
   };
+}
+
+function lastTestedAt({ reading, tests }: Tested): string | null {
+  const instants = [reading, ...tests].flatMap((taken) => taken?.takenAt ?? []);
+  return instants.sort().at(-1) ?? null;
 }

@@ -1,5 +1,6 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
 import { coreAt, pairsOf, wireContacts, type End, type Wiring } from '../link';
+import { capital } from '../units';
 import type { Fault, FaultKind, Place } from './fault';
 
 export interface Action {
@@ -188,10 +189,6 @@ export function list(items: readonly string[]): string {
   return items.length < 2
     ? items.join('')
     : `${items.slice(0, -1).join(', ')} and ${items.at(-1) ?? ''}`;
-}
-
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 function remake(fault: Fault, wiring: Wiring): Action {

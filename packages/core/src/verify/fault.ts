@@ -19,6 +19,23 @@ export const FAULT_KINDS = [
 
 export type FaultKind = (typeof FAULT_KINDS)[number];
 
+/** Each kind, when several of it are spoken of. */
+export const SEVERAL_FAULTS: Readonly<Record<FaultKind, string>> = {
+  open: 'opens',
+  short: 'shorts',
+  'reversed-pair': 'reversed pairs',
+  'crossed-pairs': 'crossed pairs',
+  miswire: 'wires in wrong places',
+  rollover: 'a cable turned end for end',
+  'split-pair': 'split pairs',
+  'shield-open': 'an open shield',
+  'shield-short': 'a conductor on the shield',
+  'shield-unexpected': 'a shield where none should be',
+  'high-resistance': 'poor joints',
+  intermittent: 'what opens only when moved',
+  'other-metal': 'conductors of another metal',
+};
+
 /** Where along a link something is: at an end, or somewhere between them. */
 export type Place = End | 'cable';
 export const PLACES: readonly Place[] = ['near', 'cable', 'far'];

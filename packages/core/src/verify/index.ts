@@ -8,7 +8,14 @@ export {
   type TestResult,
   type Unseen,
 } from './diagnose';
-export { FAULT_KINDS, PLACES, type Fault, type FaultKind, type Place } from './fault';
+export {
+  FAULT_KINDS,
+  PLACES,
+  SEVERAL_FAULTS,
+  type Fault,
+  type FaultKind,
+  type Place,
+} from './fault';
 export {
   MAP_TESTERS,
   TESTERS,

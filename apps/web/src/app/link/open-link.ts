@@ -3,7 +3,7 @@ import type { LinkSummary } from '@near-spoke/contract';
 import { wiringOf, type End, type Net } from '@near-spoke/core/link';
 import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
 import { Store } from '@ngrx/store';
-import { evidenceActions, evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { evidenceActions, evidenceFeature, factsOf, testedBy } from '../store/evidence/evidence';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
@@ -38,7 +38,7 @@ export class OpenLink {
   readonly latest = computed(() => this.facts().readings.at(-1) ?? null);
   readonly standing = computed(() => {
     const link = this.link();
-    return link ? linkStanding(link, this.facts().ticks, this.latest(), this.job()) : null;
+    return link ? linkStanding(link, this.facts().ticks, testedBy(this.facts()), this.job()) : null;
   });
   readonly wiring = computed(() => {
     const link = this.link();

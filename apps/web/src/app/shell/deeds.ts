@@ -1,6 +1,8 @@
 import { Injectable, inject } from '@angular/core';
 import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
+import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
+import type { Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys } from '@near-spoke/core/record';
 import type { RemakeCause } from '@near-spoke/core/terminate';
@@ -68,6 +70,37 @@ export class Deeds {
     };
     const what = `Reading of ${link.label}`;
     return this.queue({ kind: 'reading', linkId: link.id, reading }, what, UNDO_MS);
+  }
+
+  /** Keeps what another class of tester showed, judged already. */
+  test(link: LinkSummary, told: Pick<Test, 'reading' | 'verdict' | 'missed' | 'summary' | 'note'>) {
+    const test: Test = {
+      ...told,
+      id: v7(),
+      linkId: link.id,
+      takenAt: new Date().toISOString(),
+      author: this.person.name(),
+      tester: told.reading.tester,
+      wiring: wiringOf(link, this.job()) as Test['wiring'],
+    };
+    return this.queue({ kind: 'test', linkId: link.id, test }, `Test of ${link.label}`, UNDO_MS);
+  }
+
+  beginCords(told: Pick<CordBatch, 'siteId' | 'name' | 'note' | 'cord' | 'tester'>): string {
+    const batch = { ...told, id: v7(), version: 1, createdAt: new Date().toISOString() };
+    this.queue({ kind: 'cord-batch', batch }, `New batch ${told.name}`);
+    return batch.id;
+  }
+
+  cord(batchId: string, seen: Omit<CordFact, 'id' | 'batchId' | 'at' | 'author'>): void {
+    const fact: CordFact = {
+      ...seen,
+      id: v7(),
+      batchId,
+      at: new Date().toISOString(),
+      author: this.person.name(),
+    };
+    this.queue({ kind: 'cord-fact', batchId, fact }, `Cord ${seen.label}`);
   }
 
   addLink(siteId: string, link: LinkInput & { id: string }): void {

@@ -30,7 +30,7 @@ import {
 } from '@near-spoke/core/catalogue';
 import { parseRoute, writeRoute } from '@near-spoke/core/formats';
 import { ENDS, hubOf, schoolsOf, type Link as CoreLink } from '@near-spoke/core/link';
-import { summariseLink, taskOf } from '@near-spoke/core/record';
+import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination, schoolDeparture, schoolsInUse } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
@@ -229,7 +229,9 @@ export class LinkFormPage {
     const id = v7();
     this.deeds.addLink(this.siteId(), { ...fields, id });
     const made = { ...fields, id, siteId: this.siteId(), version: 1 };
-    this.store.dispatch(linksActions.stored({ link: summariseLink(made, [], null, this.job()) }));
+    this.store.dispatch(
+      linksActions.stored({ link: summariseLink(made, [], NOT_TESTED, this.job()) }),
+    );
     this.go(id);
   }
 

@@ -1,6 +1,6 @@
 import type { LinkSummary } from '@near-spoke/contract';
 import { PLAIN_JOB } from '@near-spoke/core/link';
-import { summariseLink } from '@near-spoke/core/record';
+import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
 import { v7 } from 'uuid';
 
 export const SITE_ID = '01900000-0000-7000-8000-000000000001';
@@ -22,5 +22,5 @@ export function testLink(label: string, rest: Partial<LinkSummary> = {}): LinkSu
     schools: {},
     note: '',
   };
-  return { ...summariseLink(link, [], null, PLAIN_JOB), ...rest };
+  return { ...summariseLink(link, [], NOT_TESTED, PLAIN_JOB), ...rest };
 }

@@ -68,7 +68,7 @@ export async function openSite(
   http.expectOne('/api/parts').flush({ parts });
   http.expectOne(`/api/sites/${SITE_ID}/links`).flush({ links });
   for (const { id } of links)
-    store.dispatch(evidenceActions.loaded({ linkId: id, ticks: [], readings: [] }));
+    store.dispatch(evidenceActions.loaded({ linkId: id, ticks: [], readings: [], tests: [] }));
   await settle();
   return { store, http };
 }

@@ -9,7 +9,7 @@ import { ConnectorFace, StateMark } from '../drawing';
 const WORD: Readonly<Record<Diagnosis['verdict'], string>> = {
   pass: 'Good',
   fail: 'Fault',
-  unproven: 'Pairing unproven',
+  unproven: 'Proven in part',
 };
 
 /** A reading's diagnosis: what is wrong, where, what to do, and what the tester can't see. */

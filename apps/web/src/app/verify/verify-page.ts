@@ -10,6 +10,7 @@ import {
   inject,
   linkedSignal,
   signal,
+  untracked,
   viewChild,
 } from '@angular/core';
 import { DatePipe } from '@angular/common';
@@ -19,28 +20,45 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import { compareContacts } from '@near-spoke/core/catalogue';
-import { joinedGroups, pairsOf, type End } from '@near-spoke/core/link';
+import { readingOf, seenOf, testReading } from '@near-spoke/contract/tests';
+import { joinedGroups, type End } from '@near-spoke/core/link';
 import {
-  MAP_TESTERS,
+  TESTERS,
   mapContacts,
   parseWireMap,
   tester,
   type MapTesterId,
+  type Place,
+  type TesterId,
 } from '@near-spoke/core/verify';
+import { benchOf, judgeTest, testersFor, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
 import { isText, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
-import { headline } from '../shell/sentences';
 import { Shortcuts } from '../shell/shortcuts';
+import type { Entry } from '../store/outbox/deed';
+import { Predicted } from './predicted';
 import { ReadingResult } from './reading-result';
+import { splitPairsOf, typedAs, verdictSentence } from './told';
+import { TestPanel } from './test-panel';
 import { WhatExplains } from './what-explains';
 import { WireBoard } from './wire-board';
 import { entryOf, goodEntry, type WireEntry } from './wire-entry';
+import { Workbench } from './workbench';
+import { WouldPass } from './would-pass';
 
-const isTester = (stored: unknown): stored is MapTesterId =>
-  MAP_TESTERS.some((row) => row.id === stored);
+const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
+const isMapTester = (id: TesterId): id is MapTesterId => tester(id).method === 'nets';
+/** Room temperature: what a test is compared with when it is kept. */
+const TEMPERATURE_C = 20;
+
+const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
+  { at: null, name: 'Cable still' },
+  { at: 'near', name: 'Moved near' },
+  { at: 'cable', name: 'in the middle' },
+  { at: 'far', name: 'far' },
+];
 
 /** What the tester showed, what it means, and what to do. */
 @Component({
@@ -52,10 +70,14 @@ const isTester = (stored: unknown): stored is MapTesterId =>
     MatFormFieldModule,
     MatInputModule,
     NextThing,
+    Predicted,
     ReadingResult,
+    TestPanel,
     WhatExplains,
     WireBoard,
+    WouldPass,
   ],
+  providers: [Workbench],
   templateUrl: './verify-page.html',
   styleUrl: './verify-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -66,44 +88,73 @@ export class VerifyPage {
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
   private readonly injector = inject(Injector);
+  private readonly workbench = inject(Workbench);
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
+  private readonly panel = viewChild(TestPanel);
 
-  protected readonly testers = MAP_TESTERS;
-  /** The pairs that a tester can name as split, each in the order of its contacts. */
-  protected readonly pairs = computed(() => {
-    const wiring = this.wiring();
-    return wiring
-      ? pairsOf(wiring.near)
-          .map(({ tip, ring }) => [tip, ring].sort(compareContacts) as [string, string])
-          .sort(([a], [b]) => compareContacts(a, b))
-      : [];
-  });
-  /** How this link's map is typed. */
-  protected readonly typed = computed(() => {
-    const wiring = this.wiring();
-    const { near, far } = wiring ? mapContacts(wiring) : { near: [], far: [] };
-    const gap = far.some((contact) => contact.length > 1) ? ' ' : '';
-    return {
-      span: near.length > 1 ? `${near[0] ?? ''} to ${near.at(-1) ?? ''}` : (near[0] ?? ''),
-      good: far.length <= 10 ? far.join(gap) : `${far.slice(0, 6).join(gap)}${gap}…`,
-      several: `(${far.slice(0, 2).join(gap)})`,
-    };
-  });
-  protected readonly tester = kept<MapTesterId>('tester', 'identifying-remote', isTester);
-  protected readonly seesPairing = computed(
-    () => !tester(this.tester()).blindTo.includes('split-pair'),
-  );
-
+  protected readonly moves = MOVES;
   protected readonly link = computed(() => this.open.link());
   protected readonly wiring = computed(() => this.open.wiring());
   protected readonly diagnosis = computed(() => this.open.diagnosis());
   protected readonly latest = computed(() => this.open.latest());
-  protected readonly history = computed(() => [...this.open.facts().readings].reverse());
+  protected readonly bench = computed(() => {
+    const link = this.link();
+    return link ? benchOf(link, this.open.job(), TEMPERATURE_C) : null;
+  });
+  protected readonly testers = computed(() => {
+    const wiring = this.wiring();
+    return wiring ? testersFor(wiring) : [];
+  });
+  private readonly chosen = kept<TesterId>('tester', 'identifying-remote', isTester);
+  /** The one that was used last, where it can be put to this link. */
+  protected readonly tester = computed(() =>
+    this.testers().some(({ id }) => id === this.chosen()) ? this.chosen() : 'identifying-remote',
+  );
+  protected readonly row = computed(() => tester(this.tester()));
+  protected readonly isMap = computed(() => isMapTester(this.tester()));
+  protected readonly seesPairing = computed(() => !this.row().blindTo.includes('split-pair'));
+  protected readonly moved = linkedSignal<string, Place | null>({
+    source: this.open.id,
+    computation: () => null,
+  });
+  /** The pairs that a tester can name as split, and how this link's map is typed. */
+  protected readonly pairs = computed(() => splitPairsOf(this.wiring()));
+  protected readonly typed = computed(() => typedAs(this.wiring()));
+
+  /** The newest test of another class than wire maps; null where a wire map is newer. */
+  protected readonly test = computed(() => {
+    const [test, reading] = [this.open.facts().tests.at(-1), this.latest()];
+    return test && (!reading || test.takenAt > reading.takenAt) ? test : null;
+  });
+  /** What still holds of all that was kept, for what explains it. */
+  protected readonly seen = computed((): readonly Seen[] => {
+    const held = this.open.standing()?.held;
+    const { readings, tests } = this.open.facts();
+    const maps = readings.filter((row) => row === held?.reading);
+    return [
+      ...maps.map(({ tester: id, nets, splitPairs }): Seen => ({
+        trial: { tester: id, moved: null },
+        shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
+      })),
+      ...tests.filter((row) => held?.tests.includes(row)).map(({ reading }) => seenOf(reading)),
+    ];
+  });
+  protected readonly after = computed(() => this.test()?.id ?? this.latest()?.id ?? '');
+  protected readonly history = computed(() =>
+    [
+      ...this.open.facts().readings.map((row) => ({ ...row, said: row.diagnosis.summary })),
+      ...this.open.facts().tests.map((row) => ({ ...row, said: row.summary })),
+    ].sort((a, b) => b.takenAt.localeCompare(a.takenAt)),
+  );
 
   /** The last result is shown until a new reading is begun; what is outdated asks for a new one. */
   protected readonly entering = linkedSignal(() => {
     const state = this.link()?.state;
-    return this.latest() === null || state === 'remade' || state === 'half-made';
+    return (
+      (this.latest() === null && this.test() === null) ||
+      state === 'remade' ||
+      state === 'half-made'
+    );
   });
   protected readonly entry = linkedSignal<string, WireEntry>({
     source: this.open.id,
@@ -118,13 +169,21 @@ export class VerifyPage {
     computation: () => [],
   });
   protected readonly note = linkedSignal({ source: this.open.id, computation: () => '' });
-  private readonly touched = linkedSignal({ source: this.open.id, computation: () => false });
-  protected readonly ready = computed(() => this.touched() && this.typo() === '');
+  private readonly drawn = linkedSignal({ source: this.open.id, computation: () => false });
+  protected readonly touched = computed(() =>
+    this.isMap() ? this.drawn() : (this.panel()?.seen().length ?? 0) > 0,
+  );
+  protected readonly judging = signal(false);
+  protected readonly ready = computed(
+    () => this.touched() && !this.judging() && (!this.isMap() || this.typo() === ''),
+  );
+  protected readonly oneKey = computed(() => this.isMap() || this.panel()?.goodByOneKey() === true);
   private readonly nets = computed(() => joinedGroups(this.entry()));
 
   protected readonly told = computed(() => {
     const diagnosis = this.diagnosis();
-    if (this.entering() || !diagnosis)
+    const link = this.link();
+    if (this.entering() || !link || (!diagnosis && !this.test()))
       return this.touched()
         ? {
             sentence: 'Keep this reading if it is what the tester shows.',
@@ -133,57 +192,48 @@ export class VerifyPage {
           }
         : {
             sentence: 'Test the link and enter what the tester shows.',
-            why: 'Where all is good, one key is enough: G. Make sure first that nothing feeds power or ringing voltage into this cable.',
-            action: 'Fill in a good link',
+            why: `${this.oneKey() ? 'Where all is good, one key is enough: G. ' : ''}Make sure first that nothing feeds power or ringing voltage into this cable.`,
+            action: this.oneKey() ? 'Fill in a good link' : '',
           };
-    if (diagnosis.verdict === 'pass')
-      return {
-        sentence: 'This link is proven. Print its record.',
-        why: diagnosis.summary,
-        action: 'Open the record',
-      };
-    const first = diagnosis.actions[0]?.sentence ?? '';
-    if (diagnosis.verdict === 'unproven')
-      return { sentence: diagnosis.summary, why: first, action: 'Enter a pairing test' };
-    const told = headline(first);
-    return {
-      sentence: told.first,
-      why: `${told.rest} ${diagnosis.faults[0]?.sentence ?? ''}`.trim(),
-      action: 'Test again',
-    };
+    return verdictSentence(link, this.test(), diagnosis);
   });
 
   constructor() {
     effect(() => {
       const entering = this.entering();
+      const drawn = this.isMap() && this.drawn() ? this.nets() : null;
       this.open.layer.set({
         kind: 'wires',
-        nets: entering ? (this.touched() ? this.nets() : null) : (this.latest()?.nets ?? []),
+        nets: entering ? drawn : (this.latest()?.nets ?? []),
       });
     });
     // What was typed before a reload.
     effect(() => {
       const text = this.text();
-      if (text) this.read(text);
+      if (text) untracked(() => this.read(text));
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
       { key: 'g', what: 'Good link: keep it at once', run: () => this.keepGood() },
-      { key: 'w', what: 'Type the wire map', run: () => this.typeMap() },
+      { key: 'w', what: 'Type what was shown', run: () => this.typeMap() },
       { key: 'n', what: 'New reading', run: () => this.begin() },
     );
   }
 
   protected act(): void {
-    const diagnosis = this.diagnosis();
-    if (this.entering() || !diagnosis) {
+    const state = this.link()?.state;
+    if (this.entering()) {
       if (this.touched()) this.keep();
       else this.fillGood();
-    } else if (diagnosis.verdict === 'pass') void this.go('record');
+    } else if (state === 'pass') void this.go('record');
     else {
-      if (diagnosis.verdict === 'unproven') this.tester.set('pairing');
+      if (state === 'unproven') this.chosen.set('pairing');
       this.begin();
     }
+  }
+
+  protected choose(id: TesterId): void {
+    this.chosen.set(id);
   }
 
   protected begin(): void {
@@ -193,14 +243,14 @@ export class VerifyPage {
 
   protected cancel(): void {
     this.clear();
-    this.entering.set(this.latest() === null);
+    this.entering.set(this.latest() === null && this.test() === null);
   }
 
   protected setEntry(entry: WireEntry): void {
     this.draft().set('');
     this.typo.set('');
     this.entry.set(entry);
-    this.touched.set(true);
+    this.drawn.set(true);
   }
 
   protected type(text: string): void {
@@ -209,41 +259,33 @@ export class VerifyPage {
   }
 
   protected keep(): void {
-    const link = this.link();
-    if (!link || !this.ready()) return;
-    const shown = {
-      tester: this.tester(),
-      nets: this.nets(),
-      splitPairs: this.seesPairing()
-        ? this.pairs().filter(([a, b]) => this.split().includes(`${a}-${b}`))
-        : [],
-    };
-    const entry = this.deeds.read(link, shown, this.note().trim());
-    const before = { entry: this.entry(), split: this.split(), note: this.note() };
-    this.clear();
-    this.entering.set(false);
-    this.snack
-      .open(`Reading of ${link.label} kept.`, 'Undo', { duration: UNDO_MS - 300 })
-      .onAction()
-      .subscribe(() => {
-        this.deeds.takeBack(entry);
-        this.entry.set(before.entry);
-        this.split.set(before.split);
-        this.note.set(before.note);
-        this.touched.set(true);
-        this.entering.set(true);
-      });
+    if (!this.ready()) return;
+    const moved = this.moved();
+    const id = this.tester();
+    if (!isMapTester(id)) void this.keepTests(this.panel()?.seen() ?? []);
+    else if (moved !== null) {
+      const splitPairs = this.seesPairing() ? this.splits() : null;
+      const shown = { method: 'nets', nets: this.nets(), splitPairs } as const;
+      void this.keepTests([{ trial: { tester: id, moved }, shown }]);
+    } else this.keepMap(id);
   }
 
   protected keepGood(): void {
+    if (!this.oneKey()) return;
     if (!this.entering()) this.begin();
-    this.fillGood();
-    this.keep();
+    afterNextRender(
+      () => {
+        this.fillGood();
+        this.keep();
+      },
+      { injector: this.injector },
+    );
   }
 
   protected fillGood(): void {
     const wiring = this.wiring();
-    if (wiring) this.setEntry(goodEntry(wiring));
+    if (!this.isMap()) this.panel()?.fillGood();
+    else if (wiring) this.setEntry(goodEntry(wiring));
     this.split.set([]);
   }
 
@@ -251,7 +293,7 @@ export class VerifyPage {
     this.split.update((list) =>
       list.includes(pair) ? list.filter((other) => other !== pair) : [...list, pair],
     );
-    this.touched.set(true);
+    this.drawn.set(true);
   }
 
   protected remake(end: End): void {
@@ -261,19 +303,76 @@ export class VerifyPage {
     void this.go('terminate');
   }
 
+  private keepMap(id: MapTesterId): void {
+    const link = this.link();
+    if (!link) return;
+    const shown = {
+      tester: id,
+      nets: this.nets(),
+      splitPairs: this.seesPairing() ? this.splits() : [],
+    };
+    const before = { entry: this.entry(), split: this.split(), note: this.note() };
+    const entry = this.deeds.read(link, shown, this.note().trim());
+    this.done([entry], `Reading of ${link.label} kept.`, () => {
+      this.entry.set(before.entry);
+      this.split.set(before.split);
+      this.note.set(before.note);
+      this.drawn.set(true);
+    });
+  }
+
+  /** Each use of a tester is a fact of its own, judged beside the page. */
+  private async keepTests(seen: readonly Seen[]): Promise<void> {
+    const [link, bench] = [this.link(), this.bench()];
+    if (!link || !bench || seen.length === 0) return;
+    const note = this.note().trim();
+    this.judging.set(true);
+    const judged = await this.workbench
+      .ask('judge', { seen, bench })
+      .catch(() => seen.map((row) => judgeTest(row, bench)));
+    this.judging.set(false);
+    const entries = seen.map(({ trial, shown }, index) => {
+      const { verdict = 'part', missed = [], summary = '' } = judged[index] ?? {};
+      const reading = testReading.parse(readingOf(trial, shown));
+      return this.deeds.test(link, { reading, verdict, missed: [...missed], summary, note });
+    });
+    this.done(entries, `Test of ${link.label} kept.`, () => this.note.set(note));
+  }
+
+  private done(entries: readonly Entry[], told: string, back: () => void): void {
+    this.clear();
+    this.entering.set(false);
+    this.snack
+      .open(told, 'Undo', { duration: UNDO_MS - 300 })
+      .onAction()
+      .subscribe(() => {
+        for (const entry of entries) this.deeds.takeBack(entry);
+        back();
+        this.entering.set(true);
+      });
+  }
+
+  private splits(): (readonly [string, string])[] {
+    return this.pairs().filter(([a, b]) => this.split().includes(`${a}-${b}`));
+  }
+
   private read(text: string): void {
     const wiring = this.wiring();
     const parsed = parseWireMap(text, wiring ? mapContacts(wiring) : undefined);
     this.typo.set(parsed.ok || text === '' ? '' : parsed.reason);
-    this.touched.set(text !== '');
+    this.drawn.set(text !== '');
     if (parsed.ok) this.entry.set(entryOf(parsed.nets));
   }
 
   private typeMap(): void {
-    if (this.entering()) this.box()?.nativeElement.focus();
+    const focus = () => {
+      this.box()?.nativeElement.focus();
+      this.panel()?.focus();
+    };
+    if (this.entering()) focus();
     else {
       this.begin();
-      afterNextRender(() => this.box()?.nativeElement.focus(), { injector: this.injector });
+      afterNextRender(focus, { injector: this.injector });
     }
   }
 
@@ -283,7 +382,8 @@ export class VerifyPage {
     this.entry.set([]);
     this.split.set([]);
     this.note.set('');
-    this.touched.set(false);
+    this.drawn.set(false);
+    this.panel()?.clear();
   }
 
   private go(path: string): Promise<boolean> {

@@ -1,20 +1,18 @@
 import { signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { Reading } from '@near-spoke/contract';
 import { PLAIN_JOB, conductorGraph, joinedGroups, wiringOf } from '@near-spoke/core/link';
-import { diagnose } from '@near-spoke/core/verify';
 import { reportOf, type Report } from '@near-spoke/core/verify/explain';
 import { testLink } from '../testing/links';
 import { openSite } from '../testing/store';
 import { Explainer } from './explainer';
-import type { ExplainQuestion } from './explain.worker';
+import type { Work } from './verify.worker';
 import { WhatExplains } from './what-explains';
 
 /** Works at once, where the real one works beside the page. */
 class AtOnce {
   readonly report = signal<Report | null>(null);
   readonly failed = signal(false);
-  ask({ seen, bench, options }: Omit<ExplainQuestion, 'id'>): void {
+  ask({ seen, bench, options }: Work['explain']['ask']): void {
     this.report.set(reportOf(seen, bench, { ...options, upTo: 2 }));
   }
 }
@@ -24,25 +22,17 @@ describe('what explains a reading', () => {
   const wiring = wiringOf(link, PLAIN_JOB);
   const nets = joinedGroups(conductorGraph(wiring)).filter(({ near }) => !near.includes('4'));
   const tester = 'identifying-remote';
-  const reading: Reading = {
-    id: '01900000-0000-7000-8000-00000000000a',
-    linkId: link.id,
-    takenAt: '2026-05-04T08:00:00.000Z',
-    author: 'tech 1',
-    note: '',
-    tester,
-    wiring: wiring as Reading['wiring'],
-    nets: nets as Reading['nets'],
-    splitPairs: [],
-    diagnosis: diagnose({ wiring, tester, nets, splitPairs: [] }) as Reading['diagnosis'],
-  };
+  const seen = [
+    { trial: { tester, moved: null }, shown: { method: 'nets', nets, splitPairs: null } },
+  ] as const;
   let fixture: ComponentFixture<WhatExplains>;
 
   async function show(): Promise<void> {
     fixture = TestBed.createComponent(WhatExplains);
     fixture.componentRef.setInput('link', link);
     fixture.componentRef.setInput('job', PLAIN_JOB);
-    fixture.componentRef.setInput('reading', reading);
+    fixture.componentRef.setInput('kept', seen);
+    fixture.componentRef.setInput('after', 'reading-1');
     await fixture.whenStable();
   }
   const text = () => (fixture.nativeElement as HTMLElement).textContent ?? '';

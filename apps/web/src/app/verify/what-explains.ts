@@ -12,9 +12,10 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
-import type { LinkSummary, Reading } from '@near-spoke/contract';
-import { readingOf, seenOf, testReading, type TestReading } from '@near-spoke/contract/diagnosis';
+import type { LinkSummary } from '@near-spoke/contract';
+import { readingOf, seenOf, testReading, type TestReading } from '@near-spoke/contract/tests';
 import type { Job } from '@near-spoke/core/link';
+import { capital, lower } from '@near-spoke/core/units';
 import { TESTERS, tester, type Place, type TesterId } from '@near-spoke/core/verify';
 import {
   NO_EXPERIENCE,
@@ -33,6 +34,7 @@ import {
 import { isOneOf, kept } from '../shell/kept';
 import { Shortcuts } from '../shell/shortcuts';
 import { Explainer } from './explainer';
+import { Workbench } from './workbench';
 
 const PLACE_NAME: Readonly<Record<Place, string>> = {
   near: 'near end',
@@ -55,7 +57,7 @@ const isMinutes = (stored: unknown): stored is number =>
 @Component({
   selector: 'ns-what-explains',
   imports: [MatButtonModule, MatButtonToggleModule, MatFormFieldModule, MatInputModule],
-  providers: [Explainer],
+  providers: [Explainer, Workbench],
   templateUrl: './what-explains.html',
   styleUrl: './what-explains.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -63,7 +65,10 @@ const isMinutes = (stored: unknown): stored is number =>
 export class WhatExplains {
   readonly link = input.required<LinkSummary>();
   readonly job = input.required<Job>();
-  readonly reading = input.required<Reading>();
+  /** What was kept of the link: a wire map and tests since. */
+  readonly kept = input.required<readonly Seen[]>();
+  /** Under which answers given here are kept; they belong to what was kept then. */
+  readonly after = input.required<string>();
 
   private readonly explainer = inject(Explainer);
   protected readonly report = this.explainer.report;
@@ -80,19 +85,10 @@ export class WhatExplains {
   protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
   /** What was seen since, kept with the reading that it follows. */
   private readonly since = computed(() =>
-    kept<TestReading[]>(`seen-since.${this.reading().id}`, [], isReadings),
+    kept<TestReading[]>(`seen-since.${this.after()}`, [], isReadings),
   );
   private readonly bench = computed(() => benchOf(this.link(), this.job(), TEMPERATURE_C));
-  private readonly seen = computed((): Seen[] => {
-    const { tester: id, nets, splitPairs } = this.reading();
-    return [
-      {
-        trial: { tester: id, moved: null },
-        shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
-      },
-      ...this.since()().map(seenOf),
-    ];
-  });
+  private readonly seen = computed((): Seen[] => [...this.kept(), ...this.since()().map(seenOf)]);
 
   protected readonly rows = computed(() =>
     likely(this.report()?.explanations ?? []).map(({ probability, faults }, key) => ({
@@ -199,7 +195,3 @@ export class WhatExplains {
 /** The likeliest account, and others that are worth a thought. */
 const likely = (rows: Report['explanations']): Report['explanations'] =>
   rows.slice(0, MOST_ROWS).filter(({ probability }, index) => index === 0 || probability >= 0.01);
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

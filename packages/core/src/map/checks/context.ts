@@ -34,5 +34,4 @@ export const where = (rows: readonly Placed[]) => {
   return { near: at('near'), far: at('far') };
 };
 
-export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const volt = (value: number): string => `${Number(value.toFixed(2))} V`;

@@ -1,13 +1,6 @@
+import { capital } from '../../units';
 import { level } from '../level';
-import {
-  placed,
-  sentenceCase,
-  tell,
-  where,
-  type Check,
-  type Checked,
-  type Placed,
-} from './context';
+import { placed, tell, where, type Check, type Checked, type Placed } from './context';
 import type { Finding } from '../solution';
 
 const drives = (row: Placed) => row.direction === 'out' && row.role === 'signal';
@@ -22,7 +15,7 @@ const outputsJoined: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'outputs-joined',
         ...where(outs),
-        sentence: `${sentenceCase(outs.map(tell).join(' and '))} both send: two outputs on one wire fight, and can destroy each other.`,
+        sentence: `${capital(outs.map(tell).join(' and '))} both send: two outputs on one wire fight, and can destroy each other.`,
         remedy:
           'Leave one of them open, or cross over: what one sends goes to what the other receives.',
       },
@@ -43,7 +36,7 @@ const busHeld: Check = ({ nets, ports }) =>
         severity: 'warn',
         kind: 'bus-held',
         ...where([...held, ...shared]),
-        sentence: `${sentenceCase(tell(sender))} sends all the time unless its device can let go: on the two-way bus at ${shared.map(tell).join(' and ')} nobody else is heard.`,
+        sentence: `${capital(tell(sender))} sends all the time unless its device can let go: on the two-way bus at ${shared.map(tell).join(' and ')} nobody else is heard.`,
         remedy:
           'Right if it alone speaks, or if its sheet says that the driver is switched off between messages; else take a converter.',
       },
@@ -68,7 +61,7 @@ const supplyAstray: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'supply-shorted',
         ...where([...supplies, ...grounds]),
-        sentence: `${sentenceCase([...supplies, ...grounds].map(tell).join(' and '))}: a supply is joined with ground.`,
+        sentence: `${capital([...supplies, ...grounds].map(tell).join(' and '))}: a supply is joined with ground.`,
         remedy: 'Take one of them out of this net before anything is powered.',
       });
     if (signals.length > 0)
@@ -76,7 +69,7 @@ const supplyAstray: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'supply-on-signal',
         ...where([...supplies, ...signals]),
-        sentence: `${sentenceCase([...supplies, ...signals].map(tell).join(' and '))}: a supply is on a signal’s contact.`,
+        sentence: `${capital([...supplies, ...signals].map(tell).join(' and '))}: a supply is on a signal’s contact.`,
         remedy: 'Leave the signal’s contact open.',
       });
     if (sources.length > 1)
@@ -84,7 +77,7 @@ const supplyAstray: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'supplies-joined',
         ...where(sources),
-        sentence: `${sentenceCase(sources.map(tell).join(' and '))} both give a supply: the higher one feeds back into the other.`,
+        sentence: `${capital(sources.map(tell).join(' and '))} both give a supply: the higher one feeds back into the other.`,
         remedy: 'Leave one of them open.',
       });
     if (voltages.size > 1 && Math.max(...voltages) > 1.06 * Math.min(...voltages))
@@ -92,7 +85,7 @@ const supplyAstray: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'supply-voltages-differ',
         ...where(supplies),
-        sentence: `${sentenceCase(supplies.map((row) => `${tell(row)}, ${row.volts ?? '?'} V`).join(' and '))} are joined.`,
+        sentence: `${capital(supplies.map((row) => `${tell(row)}, ${row.volts ?? '?'} V`).join(' and '))} are joined.`,
         remedy: 'Put a regulator between them, or leave them apart.',
       });
     return found;
@@ -114,7 +107,7 @@ const foreignKinds: Check = ({ nets, ports }) =>
         severity: 'stop',
         kind: 'levels-foreign',
         ...where(rows),
-        sentence: `${sentenceCase(rows.map(tell).join(' and '))}: ${[...kinds.values()].join(' and ')} can’t be joined wire to wire.`,
+        sentence: `${capital(rows.map(tell).join(' and '))}: ${[...kinds.values()].join(' and ')} can’t be joined wire to wire.`,
         remedy: 'Put a converter between them.',
       },
     ];
@@ -133,7 +126,7 @@ const noDriver: Check = ({ nets, ports, unmatched, asked }) => {
         severity: 'warn',
         kind: 'no-driver',
         ...where(inputs),
-        sentence: `${sentenceCase(inputs.map(tell).join(' and '))} only listen: nothing drives this wire.`,
+        sentence: `${capital(inputs.map(tell).join(' and '))} only listen: nothing drives this wire.`,
         remedy: 'Join it with an output, or leave it open if the device allows that.',
       },
     ];
@@ -154,7 +147,7 @@ const noDriver: Check = ({ nets, ports, unmatched, asked }) => {
           severity: 'note',
           kind: 'no-driver',
           ...where(open),
-          sentence: `${sentenceCase(open.map(tell).join(', '))} ${open.length === 1 ? 'stays' : 'stay'} open: nothing on the other side drives ${open.length === 1 ? 'it' : 'them'}.`,
+          sentence: `${capital(open.map(tell).join(', '))} ${open.length === 1 ? 'stays' : 'stay'} open: nothing on the other side drives ${open.length === 1 ? 'it' : 'them'}.`,
           remedy: 'Look up in the device’s sheet whether an open input is allowed.',
         },
       ];
@@ -179,7 +172,7 @@ const noReturn: Check = ({ nets, ports, asked }: Checked) => {
       severity: asked ? 'warn' : 'stop',
       kind: 'missing-return',
       ...where(needs),
-      sentence: `${sentenceCase(needs.map(tell).join(', '))} ${needs.length === 1 ? 'has' : 'have'} no way back: no ground goes through.`,
+      sentence: `${capital(needs.map(tell).join(', '))} ${needs.length === 1 ? 'has' : 'have'} no way back: no ground goes through.`,
       remedy: 'Find the ground contact at both devices and join them.',
     },
   ];

@@ -1,17 +1,8 @@
 import { level, type Level, type Thresholds } from '../level';
-import { formatOhm } from '../../units';
+import { capital, formatOhm } from '../../units';
 import { commonBase, divider, inverter, lampResistor, tellDivider, tellStage } from '../remedy';
 import type { Finding } from '../solution';
-import {
-  placed,
-  sentenceCase,
-  tell,
-  volt,
-  where,
-  type Check,
-  type Checked,
-  type Placed,
-} from './context';
+import { placed, tell, volt, where, type Check, type Checked, type Placed } from './context';
 
 /** Below this margin a join works today and not on a cold morning. Generic. */
 const THIN_V = 0.3;
@@ -63,7 +54,7 @@ function compare(out: Ended, into: Ended): Finding[] {
         severity: 'stop',
         kind: 'levels-inverted',
         ...at,
-        sentence: `${sentenceCase(both)}: ${out.level.name} and ${into.level.name} count ones the other way round and swing differently.`,
+        sentence: `${capital(both)}: ${out.level.name} and ${into.level.name} count ones the other way round and swing differently.`,
         remedy: inverted(out, into),
       },
     ];
@@ -78,7 +69,7 @@ function compare(out: Ended, into: Ended): Finding[] {
       severity: 'stop',
       kind: 'level-over',
       ...at,
-      sentence: `${sentenceCase(both)}: up to ${volt(from.outHighMaxV)} meets an input that stands ${volt(to.inMaxV)}.`,
+      sentence: `${capital(both)}: up to ${volt(from.outHighMaxV)} meets an input that stands ${volt(to.inMaxV)}.`,
       remedy: made
         ? tellDivider(made)
         : 'No divider fits both ends: put a level converter between them.',
@@ -89,7 +80,7 @@ function compare(out: Ended, into: Ended): Finding[] {
       severity: 'stop',
       kind: 'level-high',
       ...at,
-      sentence: `${sentenceCase(both)}: a high of ${volt(from.outHighMinV)} may not reach the ${volt(to.inHighMinV)} that the input asks for.`,
+      sentence: `${capital(both)}: a high of ${volt(from.outHighMinV)} may not reach the ${volt(to.inHighMinV)} that the input asks for.`,
       remedy: stage ? tellStage(stage) : 'Put a level converter between them.',
     });
   } else if (low < -1e-9)
@@ -97,7 +88,7 @@ function compare(out: Ended, into: Ended): Finding[] {
       severity: 'stop',
       kind: 'level-low',
       ...at,
-      sentence: `${sentenceCase(both)}: a low of ${volt(from.outLowMaxV)} is above the ${volt(to.inLowMaxV)} that the input takes for low.`,
+      sentence: `${capital(both)}: a low of ${volt(from.outLowMaxV)} is above the ${volt(to.inLowMaxV)} that the input takes for low.`,
       remedy: 'Put a level converter between them.',
     });
   else if (Math.min(high, low) < THIN_V && out.level.kind === 'single')
@@ -105,7 +96,7 @@ function compare(out: Ended, into: Ended): Finding[] {
       severity: 'warn',
       kind: 'level-thin',
       ...at,
-      sentence: `${sentenceCase(both)}: only ${volt(Math.min(high, low))} of margin is left at the ${high < low ? 'high' : 'low'} level.`,
+      sentence: `${capital(both)}: only ${volt(Math.min(high, low))} of margin is left at the ${high < low ? 'high' : 'low'} level.`,
       remedy:
         high < low
           ? 'Keep the sender’s supply up: change its cell before it sags further, and keep the lead short.'
@@ -145,8 +136,8 @@ const lamps: Check = (checked) =>
             kind: 'lamp-resistor',
             ...where([lamp, source]),
             sentence: made
-              ? `${sentenceCase(tell(lamp))} is a lamp on ${volt(supplyV)}: without a resistor it burns out.`
-              : `${sentenceCase(tell(lamp))} needs ${volt(forwardV)} and ${volt(supplyV)} is there: it won’t light.`,
+              ? `${capital(tell(lamp))} is a lamp on ${volt(supplyV)}: without a resistor it burns out.`
+              : `${capital(tell(lamp))} needs ${volt(forwardV)} and ${volt(supplyV)} is there: it won’t light.`,
             remedy: made
               ? `${formatOhm(made.ohm)} in series, ${made.watt <= 0.125 ? '1/8 W' : made.watt <= 0.25 ? '1/4 W' : `${Math.ceil(made.watt * 2)} W`} or more, for ${Number((currentA * 1000).toPrecision(2))} mA.`
               : 'Feed it from a higher voltage.',

@@ -1,7 +1,8 @@
 import { conductor, type Core } from '../../catalogue';
+import { capital } from '../../units';
 import { disturbs } from '../disturb';
 import type { Finding, Net } from '../solution';
-import { placed, sentenceCase, tell, where, type Check, type Checked } from './context';
+import { placed, tell, where, type Check, type Checked } from './context';
 
 const coreOf = (net: Net, { cable }: Checked): Core | undefined =>
   cable?.cores.find(({ id }) => id === net.core);
@@ -24,7 +25,7 @@ const pairKept: Check = (checked) =>
         severity: 'warn',
         kind: 'pair-split',
         ...where(both),
-        sentence: `${sentenceCase(tell(row))} and its partner lie on ${conductor(a.id).name} and ${conductor(b.id).name}, which are no pair: noise meets them unequally.`,
+        sentence: `${capital(tell(row))} and its partner lie on ${conductor(a.id).name} and ${conductor(b.id).name}, which are no pair: noise meets them unequally.`,
         remedy: twisted
           ? 'Give both wires of one signal to one pair.'
           : 'Take a cable with twisted pairs, or keep this one short.',

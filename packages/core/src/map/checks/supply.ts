@@ -1,14 +1,6 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
-import {
-  placed,
-  sentenceCase,
-  tell,
-  volt,
-  where,
-  type Check,
-  type Checked,
-  type Placed,
-} from './context';
+import { capital } from '../../units';
+import { placed, tell, volt, where, type Check, type Checked, type Placed } from './context';
 import type { Finding, Net } from '../solution';
 
 /** What a core may carry for its area, bundled and unventilated. Generic: the cable's sheet decides. */
@@ -58,7 +50,7 @@ const supplyDrop: Check = (checked) =>
         severity: 'stop',
         kind: 'supply-too-weak',
         ...at,
-        sentence: `${sentenceCase(tell(fed.load))} takes ${fed.currentA} A, ${tell(fed.source)} gives ${most} A.`,
+        sentence: `${capital(tell(fed.load))} takes ${fed.currentA} A, ${tell(fed.source)} gives ${most} A.`,
         remedy: 'Feed the device from its own supply.',
       });
     if (fed.currentA > HEATING_A_PER_MM2 * areaMm2 * fed.wires)
@@ -103,7 +95,7 @@ function drop(
   const atEnd = reach(areaMm2 * fed.wires);
   const least = fed.load.leastV;
   const at = where([fed.source, fed.load]);
-  const told = `${sentenceCase(tell(fed.load))} gets ${volt(atEnd)} of ${volt(sourceV)} over ${lengthM} m at ${fed.currentA} A`;
+  const told = `${capital(tell(fed.load))} gets ${volt(atEnd)} of ${volt(sourceV)} over ${lengthM} m at ${fed.currentA} A`;
   if (least === null)
     return [
       {

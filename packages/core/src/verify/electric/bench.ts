@@ -30,8 +30,11 @@ export function plainBench(
   return { wiring, electrics, lamps: PLAIN_LAMPS, impedanceOhm: impedanceOhm ?? NOMINAL_OHM };
 }
 
+/** What of a link decides how testers see it. */
+type Tested = Pick<Link, 'near' | 'far' | 'cable' | 'schools' | 'pinout' | 'lengthM'>;
+
 /** A link on the bench. */
-export function benchOf(link: Link, job: Job, temperatureC: number): Bench {
+export function benchOf(link: Tested, job: Job, temperatureC: number): Bench {
   const cable = job.catalogue.cable(link.cable);
   return plainBench(
     wiringOf(link, job),
@@ -39,3 +42,21 @@ export function benchOf(link: Link, job: Job, temperatureC: number): Bench {
     cable.impedanceOhm,
   );
 }
+
+/** How a cord is made: a short link whose ends have no place. */
+export interface CordMake extends Pick<Link, 'cable' | 'lengthM'> {
+  readonly near: Omit<Link['near'], 'place'>;
+  readonly far: Omit<Link['far'], 'place'>;
+}
+
+/** A cord on the bench. */
+export const cordBenchOf = (
+  { near, far, cable, lengthM }: CordMake,
+  job: Job,
+  temperatureC: number,
+): Bench =>
+  benchOf(
+    { near: { ...near, place: '' }, far: { ...far, place: '' }, cable, lengthM, schools: {} },
+    job,
+    temperatureC,
+  );

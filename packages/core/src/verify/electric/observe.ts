@@ -23,6 +23,11 @@ export interface LampStep {
   readonly dim: readonly string[];
 }
 
+export type LampLight = 'lit' | 'dim' | 'dark';
+
+export const lightOf = ({ lit, dim }: LampStep, lamp: string): LampLight =>
+  lit.includes(lamp) ? 'lit' : dim.includes(lamp) ? 'dim' : 'dark';
+
 /** Where a pair ends as reflectometry shows it. */
 export interface PairLength {
   readonly pair: number;

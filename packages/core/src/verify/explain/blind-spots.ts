@@ -86,33 +86,38 @@ export function testersFor(wiring: Wiring): Tester[] {
   ).filter(({ id }) => !coax || (id !== 'reflectometer' && id !== 'ohmmeter'));
 }
 
-/** For every tester class and kind of fault, what would pass on this very link. Computed, one by one. */
-export function blindSpots(bench: Bench): BlindSpots {
+/** Of every kind of fault that a link can have: how many of its instances pass a set of trials. */
+export function missedOf(trials: readonly Trial[], bench: Bench): Omit<BlindSpot, 'tester'>[] {
   const { wiring } = bench;
   const good = madeWith(wiring, []);
   const faults = hypothesesOf(wiring, priorOf(NO_EXPERIENCE)).flatMap(({ places }) =>
     places.map(({ fault }) => fault),
   );
-  const kinds = FAULT_KINDS.filter((kind) => faults.some((fault) => fault.kind === kind));
-  const classes = testersFor(wiring);
-  const spots = classes.flatMap((row) => {
-    const trials = procedureOf(row, wiring).map((trial) => ({
-      trial,
-      plain: observe(trial, good, bench),
-    }));
-    return kinds.map((kind): BlindSpot => {
-      const all = faults.filter((fault) => fault.kind === kind);
-      const missed = all.filter((fault) => {
-        const made = madeWith(wiring, [fault]);
-        return trials.every(({ trial, plain }) => looksGood(plain, observe(trial, made, bench)));
-      });
-      return { tester: row.id, kind, of: all.length, missed: missed.length };
+  const plain = trials.map((trial) => observe(trial, good, bench));
+  return FAULT_KINDS.flatMap((kind) => {
+    const all = faults.filter((fault) => fault.kind === kind);
+    const missed = all.filter((fault) => {
+      const made = madeWith(wiring, [fault]);
+      return trials.every((trial, index) =>
+        looksGood(plain[index] as Shown, observe(trial, made, bench)),
+      );
     });
+    return all.length > 0 ? [{ kind, of: all.length, missed: missed.length }] : [];
   });
+}
+
+/** For every tester class and kind of fault, what would pass on this very link. Computed, one by one. */
+export function blindSpots(bench: Bench): BlindSpots {
+  const classes = testersFor(bench.wiring);
+  const spots = classes.flatMap((row) =>
+    missedOf(procedureOf(row, bench.wiring), bench).map((spot) => ({ tester: row.id, ...spot })),
+  );
+  const kinds = FAULT_KINDS.filter((kind) => spots.some((spot) => spot.kind === kind));
   return { spots, cheapest: cheapestOf(classes, kinds, spots) };
 }
 
-function looksGood(plain: Shown, there: Shown): boolean {
+/** Whether a link that shows one thing can be told from a good one that shows the other. */
+export function looksGood(plain: Shown, there: Shown): boolean {
   if (plain.method !== 'ohms' && plain.method !== 'trio') return spell(plain) === spell(there);
   const [before, after] = [ohmsOf(plain), ohmsOf(there)];
   return before.every((ohm, index) => withinTolerance(after[index] ?? null, ohm));

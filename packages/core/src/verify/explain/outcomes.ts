@@ -1,6 +1,7 @@
 import { compareContacts, conductor } from '../../catalogue';
 import { wireRows, type Wiring } from '../../link';
 import { madeWith } from '../electric/made';
+import { lightOf, type LampStep } from '../electric/observe';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 import { list } from '../describe-fault';
 import { spell } from './agree';
@@ -63,18 +64,8 @@ export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
       const split = (shown.splitPairs ?? []).map((pair) => `${pair.join('-')} split`);
       return few([...rows, ...split]);
     }
-    case 'lamps': {
-      const steps = plain.method === 'lamps' ? plain.steps : [];
-      const changed = shown.steps.filter(
-        (row, index) => JSON.stringify(row) !== JSON.stringify(steps[index]),
-      );
-      return few(
-        changed.map(
-          ({ step, lit, dim }) =>
-            `${step}: ${list([...lit, ...dim.map((lamp) => `${lamp} dim`)]) || 'dark'}`,
-        ),
-      );
-    }
+    case 'lamps':
+      return few(lampWords(shown.steps, plain.method === 'lamps' ? plain.steps : []));
     case 'lengths':
       return few(
         shown.pairs
@@ -99,6 +90,23 @@ export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
         .join(', ');
     }
   }
+}
+
+/** Of a scan, the steps that differ; of lamps that light all at once, the lamps. */
+function lampWords(steps: readonly LampStep[], good: readonly LampStep[]): string[] {
+  const [only, another] = steps;
+  const meant = good[0];
+  if (only && meant && !another)
+    return [...new Set([...meant.lit, ...meant.dim, ...only.lit, ...only.dim])].flatMap((lamp) => {
+      const light = lightOf(only, lamp);
+      return light === lightOf(meant, lamp) ? [] : [`${lamp} ${light}`];
+    });
+  return steps
+    .filter((row, index) => JSON.stringify(row) !== JSON.stringify(good[index]))
+    .map(
+      ({ step, lit, dim }) =>
+        `${step}: ${list([...lit, ...dim.map((lamp) => `${lamp} dim`)]) || 'dark'}`,
+    );
 }
 
 const MOST = 3;

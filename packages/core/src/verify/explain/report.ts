@@ -1,4 +1,4 @@
-import { capital } from '../describe-fault';
+import { capital } from '../../units';
 import type { Bench, Trial } from '../electric/trial';
 import type { Seen } from './agree';
 import { explain, type Candidate, type Explained } from './explain';

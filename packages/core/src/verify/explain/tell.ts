@@ -1,9 +1,12 @@
 import type { Wiring } from '../../link';
 import type { Trial } from '../electric/trial';
-import { WORDING, capital, list } from '../describe-fault';
+import { capital, lower } from '../../units';
+import { WORDING, list } from '../describe-fault';
 import type { Fault, Place } from '../fault';
 import { tester, type TesterId } from '../tester';
+import { hypothesesOf } from './hypotheses';
 import type { Advice } from './next-test';
+import { NO_EXPERIENCE, priorOf } from './prior';
 import { placesOf } from './repair';
 
 const AT: Readonly<Record<Place, string>> = {
@@ -43,8 +46,6 @@ export function orderOf(trial: Trial): string {
   }
 }
 
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-
 const minutesText = (minutes: number): string => {
   const rounded = Math.max(0.5, Math.round(minutes * 2) / 2);
   return `${rounded === 0.5 ? 'Half a' : rounded} minute${rounded > 1 ? 's' : ''}.`;
@@ -81,3 +82,9 @@ export const described = (fault: Fault, wiring: Wiring) => ({
   title: WORDING[fault.kind].title,
   sentence: WORDING[fault.kind].sentence(fault, wiring),
 });
+
+/** Every single fault that a link can have, each at one place, told. */
+export const everyFault = (wiring: Wiring) =>
+  hypothesesOf(wiring, priorOf(NO_EXPERIENCE)).flatMap(({ places }) =>
+    places.map(({ fault }) => described(fault, wiring)),
+  );

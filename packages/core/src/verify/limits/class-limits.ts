@@ -89,6 +89,13 @@ export function heatFactor(temperatureC: number, shielded: boolean): number {
   return 1 + 0.004 * Math.min(above, 20) + 0.006 * Math.max(0, above - 20);
 }
 
+/** The loss of 100 m of a class's solid cable at 20 degrees, dB. Source: as limitDb. */
+export function cableLossDb(name: LimitClass, mhz: number): number {
+  const [a, b, c] = LOSS[name];
+  const root = Math.sqrt(mhz);
+  return a * root + b * mhz + c / root;
+}
+
 /**
  * The limit of a parameter at a frequency, dB: insertion loss at most, the others at least; null
  * outside the class’s range.
@@ -105,11 +112,10 @@ export function limitDb(
   if (mhz < 1 || mhz > MOST_MHZ[name]) return null;
   const made = MADE_OF[kind];
   if (parameter === 'insertion-loss') {
-    const [a, b, c, d] = LOSS[name];
-    const root = Math.sqrt(mhz);
-    const cable = a * root + b * mhz + c / root;
+    const [, , , d] = LOSS[name];
+    const connection = d * Math.sqrt(mhz);
     // Below 4 dB the limit is 4 dB.
-    return Math.max(4, made.hundreds * cable + made.connections * d * root);
+    return Math.max(4, made.hundreds * cableLossDb(name, mhz) + made.connections * connection);
   }
   if (parameter === 'return-loss') {
     const [, a, b] = RETURN[kind][name].findLast(([from]) => mhz >= from) as Steps[number];

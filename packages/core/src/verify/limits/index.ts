@@ -2,11 +2,11 @@ export {
   LIMIT_CLASSES,
   MOST_MHZ,
   PARAMETERS,
-  delayLimits,
-  limitDb,
   type LimitClass,
   type LimitKind,
   type Parameter,
   type Warmth,
 } from './class-limits';
-export { judgeSweep, sweepsOf, type JudgedSweep, type Sweep } from './judge-sweep';
+export { CORD_LOSS, mostCordM, type Cords } from './cords';
+export type { JudgedSweep } from './judge-sweep';
+export { reportLimits, type LimitsQuestion, type LimitsReport } from './limits-report';

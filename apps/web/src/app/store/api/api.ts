@@ -18,6 +18,7 @@ import {
   type SiteInput,
   type SitePatch,
 } from '@near-spoke/contract';
+import { testList } from '@near-spoke/contract/tests';
 import { catchError, map, throwError, type Observable, type OperatorFunction } from 'rxjs';
 import type * as z from 'zod';
 
@@ -62,6 +63,8 @@ export class Api {
     this.http.get(`/api/links/${id}/ticks`).pipe(parsed(tickList), refusing());
   readings = (id: string) =>
     this.http.get(`/api/links/${id}/readings`).pipe(parsed(readingList), refusing());
+  tests = (id: string) =>
+    this.http.get(`/api/links/${id}/tests`).pipe(parsed(testList), refusing());
   importSchedule = (siteId: string, file: Blob, dryRun: boolean) =>
     this.http
       .post(`/api/sites/${siteId}/links/import?dryRun=${String(dryRun)}`, file, {

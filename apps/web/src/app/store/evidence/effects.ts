@@ -10,10 +10,10 @@ export const loadEvidence = createEffect(
     actions$.pipe(
       ofType(evidenceActions.load),
       mergeMap(({ linkId }) =>
-        forkJoin([api.ticks(linkId), api.readings(linkId)]).pipe(
+        forkJoin([api.ticks(linkId), api.readings(linkId), api.tests(linkId)]).pipe(
           mapResponse({
-            next: ([{ ticks }, { readings }]) =>
-              evidenceActions.loaded({ linkId, ticks, readings }),
+            next: ([{ ticks }, { readings }, { tests }]) =>
+              evidenceActions.loaded({ linkId, ticks, readings, tests }),
             error: (refusal: Refusal) => evidenceActions.loadFailed({ linkId, refusal }),
           }),
         ),

@@ -1,4 +1,6 @@
 import type { Reading, Tick } from '@near-spoke/contract';
+import type { Test } from '@near-spoke/contract/tests';
+import type { Tested } from '@near-spoke/core/record';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { createActionGroup, createFeature, createReducer, on, props } from '@ngrx/store';
 import type { Refusal } from '../api/api';
@@ -7,13 +9,14 @@ import type { Loading } from '../loading';
 /** What was done and seen on a link: facts with a time and an author, never changed. */
 export type Fact =
   | { readonly kind: 'tick'; readonly tick: Tick }
-  | { readonly kind: 'reading'; readonly reading: Reading };
+  | { readonly kind: 'reading'; readonly reading: Reading }
+  | { readonly kind: 'test'; readonly test: Test };
 
 export const evidenceActions = createActionGroup({
   source: 'Evidence',
   events: {
     Load: props<{ linkId: string }>(),
-    Loaded: props<{ linkId: string; ticks: Tick[]; readings: Reading[] }>(),
+    Loaded: props<{ linkId: string; ticks: Tick[]; readings: Reading[]; tests: Test[] }>(),
     'Load failed': props<{ linkId: string; refusal: Refusal }>(),
     Added: props<{ linkId: string; fact: Fact }>(),
     'Taken back': props<{ linkId: string; id: string }>(),
@@ -23,15 +26,18 @@ export const evidenceActions = createActionGroup({
 export interface EvidenceState {
   readonly ticks: EntityState<Tick>;
   readonly readings: EntityState<Reading>;
+  readonly tests: EntityState<Test>;
   readonly loading: Readonly<Record<string, Loading>>;
 }
 
 const ticks = createEntityAdapter<Tick>();
 const readings = createEntityAdapter<Reading>();
+const tests = createEntityAdapter<Test>();
 
 const initial: EvidenceState = {
   ticks: ticks.getInitialState(),
   readings: readings.getInitialState(),
+  tests: tests.getInitialState(),
   loading: {},
 };
 
@@ -53,6 +59,7 @@ export const evidenceFeature = createFeature({
           ...state,
           ticks: ticks.upsertMany(action.ticks, state.ticks),
           readings: readings.upsertMany(action.readings, state.readings),
+          tests: tests.upsertMany(action.tests, state.tests),
         },
         action.linkId,
         'done',
@@ -64,27 +71,40 @@ export const evidenceFeature = createFeature({
     on(evidenceActions.added, (state, { fact }): EvidenceState =>
       fact.kind === 'tick'
         ? { ...state, ticks: ticks.upsertOne(fact.tick, state.ticks) }
-        : { ...state, readings: readings.upsertOne(fact.reading, state.readings) },
+        : fact.kind === 'test'
+          ? { ...state, tests: tests.upsertOne(fact.test, state.tests) }
+          : { ...state, readings: readings.upsertOne(fact.reading, state.readings) },
     ),
     on(evidenceActions.takenBack, (state, { id }): EvidenceState => ({
       ...state,
       ticks: ticks.removeOne(id, state.ticks),
       readings: readings.removeOne(id, state.readings),
+      tests: tests.removeOne(id, state.tests),
     })),
   ),
 });
 
+export interface LinkEvidence {
+  readonly ticks: readonly Tick[];
+  readonly readings: readonly Reading[];
+  readonly tests: readonly Test[];
+}
+
 /** The facts about one link, oldest first. */
-export function factsOf(
-  state: EvidenceState,
-  linkId: string,
-): { readonly ticks: readonly Tick[]; readonly readings: readonly Reading[] } {
+export function factsOf(state: EvidenceState, linkId: string): LinkEvidence {
   const of = <T extends { linkId: string }>({ entities }: EntityState<T>): T[] =>
     Object.values(entities).filter((fact): fact is T => fact?.linkId === linkId);
+  const inTime = <T extends { readonly id: string; readonly takenAt: string }>(facts: T[]) =>
+    facts.sort((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id));
   return {
     ticks: of(state.ticks).sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id)),
-    readings: of(state.readings).sort(
-      (a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id),
-    ),
+    readings: inTime(of(state.readings)),
+    tests: inTime(of(state.tests)),
   };
 }
+
+/** What of it counts for where the link stands. */
+export const testedBy = ({ readings, tests }: LinkEvidence): Tested => ({
+  reading: readings.at(-1) ?? null,
+  tests,
+});

@@ -5,7 +5,7 @@ import { concatLatestFrom } from '@ngrx/operators';
 import { Store } from '@ngrx/store';
 import { catchError, concat, filter, forkJoin, map, of, switchMap } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
-import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
+import { evidenceActions, evidenceFeature, factsOf, testedBy } from '../evidence/evidence';
 import { fresh } from '../fresh';
 import { selectJob } from '../job';
 import { outboxActions } from '../outbox/outbox';
@@ -49,7 +49,7 @@ export const restandLink = createEffect(
         const facts = factsOf(evidence, linkId);
         if (!link || evidence.loading[linkId] !== 'done') return null;
         return linksActions.stored({
-          link: summariseLink(link, facts.ticks, facts.readings.at(-1) ?? null, job),
+          link: summariseLink(link, facts.ticks, testedBy(facts), job),
         });
       }),
       filter((action) => action !== null),

@@ -1,10 +1,13 @@
 import type { LinkInput, LinkPatch, Problem, Reading, Tick } from '@near-spoke/contract';
+import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
+import type { Test } from '@near-spoke/contract/tests';
 
 /** Something done at this device that the server has to be told. */
 export type Deed =
   | { readonly kind: 'tick'; readonly linkId: string; readonly tick: Tick }
   | { readonly kind: 'reading'; readonly linkId: string; readonly reading: Reading }
+  | { readonly kind: 'test'; readonly linkId: string; readonly test: Test }
   | {
       readonly kind: 'link-new';
       readonly linkId: string;
@@ -18,7 +21,9 @@ export type Deed =
   | { readonly kind: 'adapter-change'; readonly adapterId: string; readonly patch: AdapterPatch }
   | { readonly kind: 'adapter-away'; readonly adapterId: string }
   | { readonly kind: 'adapter-back'; readonly adapterId: string }
-  | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact };
+  | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact }
+  | { readonly kind: 'cord-batch'; readonly batch: CordBatch }
+  | { readonly kind: 'cord-fact'; readonly batchId: string; readonly fact: CordFact };
 
 export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
@@ -50,6 +55,11 @@ const SENDING: Kinds = {
     method: 'POST',
     path: `/api/links/${linkId}/readings`,
     body: { id, takenAt, author, note, tester, nets, splitPairs },
+  }),
+  test: ({ linkId, test: { id, takenAt, author, note, reading } }) => ({
+    method: 'POST',
+    path: `/api/links/${linkId}/tests`,
+    body: { id, takenAt, author, note, reading },
   }),
   'link-new': ({ siteId, link }) => ({
     method: 'POST',
@@ -90,6 +100,16 @@ const SENDING: Kinds = {
     method: 'POST',
     path: `/api/adapters/${adapterId}/restore`,
     body: undefined,
+  }),
+  'cord-batch': ({ batch: { siteId, version: _, createdAt: __, ...body } }) => ({
+    method: 'POST',
+    path: `/api/sites/${siteId}/cords`,
+    body,
+  }),
+  'cord-fact': ({ batchId, fact: { batchId: _, summary: __, ...body } }) => ({
+    method: 'POST',
+    path: `/api/cords/${batchId}/facts`,
+    body,
   }),
   'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) => ({
     method: 'POST',

@@ -129,6 +129,8 @@ export const mirror = createEffect(
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.tick.id })];
           if (deed.kind === 'reading')
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.reading.id })];
+          if (deed.kind === 'test')
+            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.test.id })];
           return linkIdOf(deed) === null ? [] : [linksActions.reload()];
         }),
       ),
@@ -164,6 +166,10 @@ function shown({ deed }: Entry): Action[] {
   if (deed.kind === 'reading') {
     const { linkId, reading } = deed;
     return [evidenceActions.added({ linkId, fact: { kind: 'reading', reading } })];
+  }
+  if (deed.kind === 'test') {
+    const { linkId, test } = deed;
+    return [evidenceActions.added({ linkId, fact: { kind: 'test', test } })];
   }
   return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
 }

@@ -103,7 +103,7 @@ describe('the outbox', () => {
     if (!entry || entry.deed.kind !== 'reading') throw new Error('Nothing was kept');
     store.dispatch(evidenceActions.takenBack({ linkId: link.id, id: entry.deed.reading.id }));
     expect(state()).toBe('planned');
-    store.dispatch(evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [] }));
+    store.dispatch(evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [], tests: [] }));
     await settle();
     expect(state()).toBe('fail');
   });

@@ -1,0 +1,108 @@
+import type { CordSheet } from '@near-spoke/contract/cords';
+import { tester } from '@near-spoke/core/verify';
+import { newPage, type Page } from '../pdf/page';
+
+const MARGIN = 50;
+const BOTTOM = 60;
+const ROW = 15;
+const INK = '#1d1a16';
+const QUIET = '#5c554b';
+const COLUMNS = { label: MARGIN, result: 160, shown: 215, at: 400, by: 505 } as const;
+
+/** A batch of cords for the client, on A4, black on white: results, who, when, and what was not seen. */
+export function cordsPdf(sheet: CordSheet): Promise<Buffer> {
+  const { page, bytes } = newPage({
+    size: 'A4',
+    margin: MARGIN,
+    bufferPages: true,
+    info: { Title: `Cords ${sheet.batch.name}`, Creator: 'Near Spoke' },
+  });
+  heading(page, sheet);
+  columns(page);
+  for (const row of sheet.rows) {
+    if (page.y > page.page.height - BOTTOM - ROW) {
+      page.addPage();
+      columns(page);
+    }
+    line(page, row.verdict === 'fail' ? 'bold' : 'text', {
+      label: row.label,
+      result: row.verdict,
+      shown: row.summary,
+      at: `${row.at.slice(0, 10)} ${row.at.slice(11, 16)}`,
+      by: row.author,
+    });
+  }
+  footers(page, sheet);
+  page.end();
+  return bytes;
+}
+
+function heading(page: Page, { batch, site, passed, failed, rows, blindTo }: CordSheet): void {
+  const used = [...new Set(rows.map((row) => row.tester))].map(nameOf);
+  page.font('text').fontSize(10).fillColor(QUIET).text(site);
+  page.font('bold').fontSize(24).fillColor(INK).text(batch.name);
+  page
+    .font('bold')
+    .fontSize(13)
+    .text(`${rows.length} cords: ${passed} passed, ${failed} failed`)
+    .moveDown(0.4);
+  page.font('text').fontSize(10.5);
+  if (batch.note) page.text(batch.note);
+  page.text(`Tested with: ${used.join('; ') || 'nothing yet'}.`);
+  page.text(
+    blindTo.length > 0
+      ? `These tests can’t see, or not always: ${blindTo.join(', ')}. They do not measure performance.`
+      : 'These tests do not measure performance.',
+  );
+  page.moveDown(0.8);
+}
+
+const nameOf = (id: string) => tester(id as CordSheet['batch']['tester']).name;
+
+function columns(page: Page): void {
+  const names = { label: 'Label', result: 'Result', shown: 'Shown', at: 'When, UTC', by: 'By' };
+  line(page, 'bold', names);
+}
+
+function line(
+  page: Page,
+  face: 'bold' | 'text',
+  cells: Readonly<Record<keyof typeof COLUMNS, string>>,
+): void {
+  const y = page.y;
+  const places = Object.entries(COLUMNS) as [keyof typeof COLUMNS, number][];
+  places.forEach(([name, x], index) => {
+    const next = places[index + 1]?.[1] ?? page.page.width - MARGIN;
+    page
+      .font(face)
+      .fontSize(9)
+      .fillColor(INK)
+      .text(cells[name], x, y, {
+        width: next - x - 6,
+        height: ROW - 3,
+        ellipsis: true,
+        lineBreak: false,
+      });
+  });
+  page.x = MARGIN;
+  page.y = y + ROW;
+}
+
+function footers(page: Page, { batch, writtenAt }: CordSheet): void {
+  const { start, count } = page.bufferedPageRange();
+  for (let index = start; index < start + count; index += 1) {
+    page.switchToPage(index);
+    page.page.margins.bottom = 0;
+    const written = `${writtenAt.slice(0, 10)} ${writtenAt.slice(11, 16)} UTC`;
+    page
+      .font('text')
+      .fontSize(8.5)
+      .fillColor(QUIET)
+      .text(
+        `${batch.name}, written ${written}, page ${index + 1 - start} of ${count}`,
+        MARGIN,
+        page.page.height - 36,
+        { lineBreak: false },
+      );
+  }
+}

@@ -1,0 +1,253 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  Injector,
+  type ElementRef,
+  afterNextRender,
+  computed,
+  effect,
+  inject,
+  input,
+  linkedSignal,
+  untracked,
+  viewChild,
+} from '@angular/core';
+import { DatePipe } from '@angular/common';
+import { MatButtonModule } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { RouterLink } from '@angular/router';
+import type { CordFact } from '@near-spoke/contract/cords';
+import { readingOf, testReading } from '@near-spoke/contract/tests';
+import { countCords, nextLabel } from '@near-spoke/core/record';
+import { tester } from '@near-spoke/core/verify';
+import { compareTest, cordBenchOf } from '@near-spoke/core/verify/explain';
+import { Store } from '@ngrx/store';
+import { Deeds } from '../../shell/deeds';
+import { isText, kept } from '../../shell/kept';
+import { NextThing } from '../../shell/next-thing';
+import { Shortcuts } from '../../shell/shortcuts';
+import { cordsActions, cordsFeature, factsOfBatch } from '../../store/cords/cords';
+import { selectJob } from '../../store/job';
+import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
+import { WouldPass } from '../would-pass';
+import { Workbench } from '../workbench';
+import { hintFor, readCord } from './read-cord';
+
+const TEMPERATURE_C = 20;
+const LISTED = 14;
+
+/** One cord after the other: its label, one key where it is good, what was shown where it is not. */
+@Component({
+  selector: 'ns-cord-bench',
+  imports: [
+    DatePipe,
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    NextThing,
+    RouterLink,
+    WouldPass,
+  ],
+  providers: [Workbench],
+  templateUrl: './cord-bench.html',
+  styleUrl: './cord-bench.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CordBench {
+  readonly siteId = input.required<string>();
+  readonly batchId = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly deeds = inject(Deeds);
+  private readonly injector = inject(Injector);
+  private readonly labelBox = viewChild<ElementRef<HTMLInputElement>>('labelBox');
+  private readonly shownBox = viewChild<ElementRef<HTMLInputElement>>('shownBox');
+  private readonly resultArea = viewChild<ElementRef<HTMLElement>>('resultArea');
+  private readonly job = this.store.selectSignal(selectJob);
+  private readonly state = this.store.selectSignal(cordsFeature.selectCordsState);
+  private readonly batches = this.store.selectSignal(cordsFeature.selectShown);
+  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+
+  protected readonly loading = computed(() => this.state().loading);
+  protected readonly factsRead = computed(() => this.state().facts[this.batchId()] !== undefined);
+  protected readonly failed = computed(
+    () => this.state().factsFailed[this.batchId()] === true && !this.factsRead(),
+  );
+  protected readonly batch = computed(() => this.batches().find(({ id }) => id === this.batchId()));
+  protected readonly bench = computed(() => {
+    const batch = this.batch();
+    return batch ? cordBenchOf(batch.cord, this.job(), TEMPERATURE_C) : null;
+  });
+  protected readonly row = computed(() => tester(this.batch()?.tester ?? 'pair-lamps'));
+  private readonly facts = computed(() =>
+    factsOfBatch(this.state(), this.waiting(), this.batchId()),
+  );
+  protected readonly count = computed(() => countCords(this.facts()));
+  protected readonly unsent = computed(
+    () =>
+      this.waiting().filter(
+        ({ deed }) => deed.kind === 'cord-fact' && deed.batchId === this.batchId(),
+      ).length,
+  );
+  protected readonly recent = computed(() =>
+    [...this.count().rows].sort((a, b) => b.at.localeCompare(a.at)).slice(0, LISTED),
+  );
+  protected readonly rate = computed(() => this.count().perMinute?.toFixed(1) ?? '–');
+
+  private readonly last = computed(() => this.recent()[0]?.label ?? '');
+  /** The label of the cord in hand, kept over a reload. */
+  private readonly draft = computed(() => kept(`cord.label.${this.batchId()}`, '', isText));
+  protected readonly label = computed(() => this.draft()());
+  protected readonly step = linkedSignal<string, 'label' | 'result' | 'fault'>({
+    source: this.batchId,
+    computation: () => 'label',
+  });
+  protected readonly hint = computed(() => hintFor(this.row().id));
+  protected readonly shown = linkedSignal({ source: this.label, computation: () => '' });
+  private readonly read = computed(() => {
+    const bench = this.bench();
+    return bench ? readCord(this.shown(), this.row().id, bench) : null;
+  });
+  protected readonly problem = computed(() => {
+    const read = this.read();
+    return read && !read.ok ? read.reason : '';
+  });
+  private readonly compared = computed(() => {
+    const [read, bench] = [this.read(), this.bench()];
+    return read?.ok && read.seen && bench ? compareTest(read.seen, bench) : null;
+  });
+  protected readonly preview = computed(() => {
+    const compared = this.compared();
+    if (!compared) return '';
+    return compared.good ? 'This is what a good cord shows: it is kept as good.' : compared.summary;
+  });
+  protected readonly before = computed(() =>
+    this.count().rows.find(({ label }) => label === this.label().trim()),
+  );
+  protected readonly canUndo = computed(() => this.undoable() !== undefined);
+
+  protected readonly told = computed(() => {
+    const before = this.before();
+    const again = before
+      ? `${before.label} was ${before.verdict === 'pass' ? 'good' : 'faulty'} before; this result will count.`
+      : '';
+    const label = this.label().trim();
+    if (this.step() === 'label')
+      return {
+        sentence: label ? `Take ${label}: is that its label?` : 'Scan or type the cord’s label.',
+        why: again || 'Enter goes on. The next label is put in by itself.',
+        action: '',
+      };
+    return {
+      sentence: `Test ${label}.`,
+      why: `${again} Good: Space or G. Faulty: F. Another label: Esc.`.trim(),
+      action: this.step() === 'result' ? `${label} is good` : '',
+    };
+  });
+
+  constructor() {
+    effect(() => {
+      this.store.dispatch(cordsActions.load({ siteId: this.siteId() }));
+      this.store.dispatch(cordsActions.loadFacts({ batchId: this.batchId() }));
+    });
+    // The label after the last one, where none is in hand.
+    effect(() => {
+      const next = nextLabel(this.last());
+      untracked(() => {
+        if (this.label() === '' && next !== '') this.draft().set(next);
+      });
+    });
+    effect(() => {
+      if (this.bench() && this.step() === 'label') this.focus('label');
+    });
+    inject(Shortcuts).add(
+      inject(DestroyRef),
+      { key: 'g', what: 'This cord is good', run: () => this.good() },
+      { key: 'f', what: 'This cord is faulty: enter what was shown', run: () => this.fault() },
+      { key: 'u', what: 'Take the last cord back', run: () => this.undo() },
+      { key: 'Escape', what: 'Back to the label', run: () => this.step.set('label') },
+    );
+  }
+
+  protected type(text: string): void {
+    this.draft().set(text);
+  }
+
+  protected take(): void {
+    if (this.label().trim() === '') return;
+    this.step.set('result');
+    this.focus('result');
+  }
+
+  protected good(): void {
+    if (this.step() === 'result') this.keep('pass', null);
+  }
+
+  protected fault(): void {
+    if (this.step() === 'label') return;
+    this.step.set('fault');
+    this.focus('fault');
+  }
+
+  protected keepFault(): void {
+    const read = this.read();
+    if (!read?.ok) return;
+    const reading = read.seen
+      ? testReading.parse(readingOf(read.seen.trial, read.seen.shown))
+      : null;
+    this.keep(this.compared()?.good === true ? 'pass' : 'fail', reading);
+  }
+
+  protected undo(): void {
+    const last = this.undoable();
+    if (!last) return;
+    this.store.dispatch(outboxActions.release());
+    this.deeds.cord(this.batchId(), {
+      label: last.label,
+      tester: last.tester,
+      verdict: 'undone',
+      reading: null,
+      summary: 'Taken back.',
+    });
+    this.draft().set(last.label);
+    this.step.set('label');
+  }
+
+  /** The newest fact that still counts. */
+  private undoable(): CordFact | undefined {
+    const { rows } = this.count();
+    return this.facts().findLast(
+      ({ label, verdict, at }) =>
+        verdict !== 'undone' && rows.some((row) => row.label === label && row.at === at),
+    );
+  }
+
+  private keep(verdict: 'pass' | 'fail', reading: CordFact['reading']): void {
+    const label = this.label().trim();
+    this.deeds.cord(this.batchId(), {
+      label,
+      tester: this.row().id,
+      verdict,
+      reading,
+      summary:
+        this.compared()?.summary ??
+        (verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.'),
+    });
+    this.draft().set(nextLabel(label));
+    this.step.set('label');
+    this.focus('label');
+  }
+
+  private focus(step: 'label' | 'result' | 'fault'): void {
+    afterNextRender(
+      () => {
+        const at = { label: this.labelBox(), result: this.resultArea(), fault: this.shownBox() };
+        at[step]?.nativeElement.focus();
+        if (step === 'label') this.labelBox()?.nativeElement.select();
+      },
+      { injector: this.injector },
+    );
+  }
+}

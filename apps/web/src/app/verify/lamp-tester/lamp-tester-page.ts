@@ -1,0 +1,142 @@
+import { ChangeDetectionStrategy, Component, computed, signal } from '@angular/core';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { fourPairWiring } from '@near-spoke/core/link';
+import { formatOhm } from '@near-spoke/core/units';
+import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { LAMPS, SUPPLIES, buildLamps, partsOf, type SupplyId } from '@near-spoke/core/verify/build';
+import { lampFace } from '@near-spoke/core/verify/enter';
+import {
+  everyFault,
+  madeWith,
+  missedOf,
+  observe,
+  plainBench,
+} from '@near-spoke/core/verify/explain';
+import { NextThing } from '../../shell/next-thing';
+import { LampScan } from '../entry/lamp-scan';
+import { LampSchematic } from './lamp-schematic';
+
+/** A loop of 100 m of 24 AWG, ohm. */
+const LONGEST_LOOP_OHM = 17;
+const PAIRS = 4;
+const NONE = -1;
+
+/** A lamp tester worked out from its parts, drawn, and put to faults before it is built. */
+@Component({
+  selector: 'ns-lamp-tester-page',
+  imports: [
+    LampScan,
+    LampSchematic,
+    MatButtonToggleModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatSelectModule,
+    NextThing,
+  ],
+  templateUrl: './lamp-tester-page.html',
+  styleUrl: './lamp-tester-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LampTesterPage {
+  protected readonly supplies = SUPPLIES;
+  protected readonly lamps = LAMPS;
+  protected readonly supply = signal<SupplyId>('block-9');
+  protected readonly lampV = signal(LAMPS[0].lampV as number);
+  protected readonly wantedMa = signal(10);
+  private readonly chosenOhm = signal<number | null>(null);
+
+  protected readonly build = computed(() =>
+    buildLamps({
+      supply: this.supply(),
+      lampV: this.lampV(),
+      wantedA: this.wantedMa() / 1000,
+      loopOhm: LONGEST_LOOP_OHM,
+      lamps: PAIRS,
+    }),
+  );
+  protected readonly choice = computed(() => {
+    const { choices, best } = this.build();
+    return choices.find(({ ohm }) => ohm === this.chosenOhm()) ?? best;
+  });
+  protected readonly rows = computed(() => {
+    const { choices, best } = this.build();
+    const at = best ? choices.indexOf(best) : 0;
+    return choices.slice(Math.max(0, at - 2), at + 5).map((row) => ({
+      ...row,
+      name: formatOhm(row.ohm),
+      newMa: (row.newA * 1000).toFixed(1),
+      worstMa: (row.worstA * 1000).toFixed(1),
+      milliwatt: (row.resistorW * 1000).toFixed(0),
+      hours: row.hours < 20 ? row.hours.toFixed(1) : row.hours.toFixed(0),
+    }));
+  });
+  protected readonly supplyName = computed(
+    () => SUPPLIES.find(({ id }) => id === this.supply())?.name ?? '',
+  );
+  protected readonly seriesName = computed(() => formatOhm(this.choice()?.ohm ?? 0));
+
+  private readonly bench = computed(() => {
+    const ohm = this.choice()?.ohm ?? 470;
+    return {
+      ...plainBench(fourPairWiring('T568B', 'T568B')),
+      lamps: partsOf(this.supply(), this.lampV(), ohm),
+    };
+  });
+  private readonly face = computed(() => lampFace('pair-lamps', this.bench()));
+  protected readonly names = computed(() => this.face().steps.map(({ lamps }) => lamps));
+  protected readonly faults = everyFault(plainBench(fourPairWiring('T568B', 'T568B')).wiring)
+    .filter(({ end }) => end !== 'cable' && end !== 'near')
+    .map((fault, index) => ({ fault, index, name: fault.sentence }));
+  protected readonly none = NONE;
+  protected readonly at = signal(NONE);
+  protected readonly shown = computed(() => {
+    const row = this.faults[this.at()];
+    const made = madeWith(this.bench().wiring, row ? [row.fault] : []);
+    const shown = observe(this.face().trial, made, this.bench());
+    return shown.method === 'lamps' ? shown.steps : [];
+  });
+  protected readonly verdict = computed(() => {
+    if (this.at() === NONE) return 'A good cable: every lamp lights.';
+    return JSON.stringify(this.shown()) === JSON.stringify(this.face().good)
+      ? 'This tester does not see it: all lamps light as on a good cable.'
+      : 'This tester sees it.';
+  });
+  protected readonly blind = computed(() =>
+    missedOf([this.face().trial], this.bench()).map(({ kind, of, missed }) => ({
+      kind,
+      name: SEVERAL_FAULTS[kind],
+      words: missed === 0 ? 'sees' : missed === of ? 'blind' : `sees ${of - missed} of ${of}`,
+    })),
+  );
+  protected readonly told = computed(() => {
+    const choice = this.choice();
+    const [warning] = this.build().warnings;
+    if (!choice) return { sentence: warning ?? 'Choose a supply and a lamp.', why: '' };
+    return {
+      sentence: `Solder ${this.seriesName()} beside each lamp: ${(choice.newA * 1000).toFixed(1)} mA.`,
+      why:
+        this.build().warnings.join(' ') ||
+        `Four lamps, four resistors, one ${this.supplyName()}, a jack for the near end and a jack whose pairs are looped for the far end.`,
+    };
+  });
+  protected print(): void {
+    window.print();
+  }
+
+  protected setWanted(text: string): void {
+    const value = Number(text.replace(',', '.'));
+    if (value >= 0.5 && value <= 50) this.wantedMa.set(value);
+  }
+
+  protected setLampV(text: string): void {
+    const value = Number(text.replace(',', '.'));
+    if (value >= 1 && value <= 5) this.lampV.set(value);
+  }
+
+  protected choose(ohm: number): void {
+    this.chosenOhm.set(ohm);
+  }
+}

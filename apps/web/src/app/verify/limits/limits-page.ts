@@ -1,0 +1,167 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { formatLength, parseLength } from '@near-spoke/core/units';
+import {
+  CORD_LOSS,
+  LIMIT_CLASSES,
+  MOST_MHZ,
+  PARAMETERS,
+  mostCordM,
+  reportLimits,
+  type LimitClass,
+  type LimitKind,
+  type LimitsQuestion,
+  type Parameter,
+} from '@near-spoke/core/verify/limits';
+import { OpenLink } from '../../link/open-link';
+import { NextThing } from '../../shell/next-thing';
+import { LimitPlot } from './limit-plot';
+
+const NAME: Readonly<Record<Parameter, string>> = {
+  'insertion-loss': 'Insertion loss',
+  next: 'NEXT',
+  'return-loss': 'Return loss',
+};
+const MOST_BYTES = 20_000_000;
+
+/** A measured sweep against the limits of a class: pass or fail, by how much, and at which frequency. */
+@Component({
+  selector: 'ns-limits-page',
+  imports: [
+    LimitPlot,
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatSelectModule,
+    NextThing,
+  ],
+  templateUrl: './limits-page.html',
+  styleUrl: './limits-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LimitsPage {
+  protected readonly open = inject(OpenLink);
+  protected readonly classes = LIMIT_CLASSES;
+  protected readonly mostMhz = MOST_MHZ;
+  protected readonly parameters = PARAMETERS.map((id) => ({ id, name: NAME[id] }));
+  protected readonly gauges = [24, 26] as const;
+  private readonly cable = computed(() => {
+    const link = this.open.link();
+    return link ? this.open.job().catalogue.cable(link.cable) : null;
+  });
+  /** The class that the cable’s own category makes up, until another one is chosen. */
+  private readonly chosen = signal<LimitClass | null>(null);
+  protected readonly name = computed(
+    (): LimitClass =>
+      this.chosen() ??
+      LIMIT_CLASSES.findLast((id) => new RegExp(`\\b${id}\\b`).test(this.cable()?.name ?? '')) ??
+      '5e',
+  );
+  protected readonly kind = signal<LimitKind>('permanent-link');
+  protected readonly parameter = signal<Parameter>('insertion-loss');
+  protected readonly measuredC = signal(20);
+  protected readonly hottestC = signal(20);
+  protected readonly cordsM = signal(0);
+  protected readonly gauge = signal<24 | 26>(24);
+  protected readonly file = signal<LimitsQuestion['file']>(null);
+  protected readonly refused = signal('');
+  protected readonly shielded = computed(() => !/U\/UTP/.test(this.cable()?.name ?? 'U/UTP'));
+
+  protected readonly report = computed(() =>
+    reportLimits({
+      name: this.name(),
+      kind: this.kind(),
+      shielded: this.shielded(),
+      measuredC: this.measuredC(),
+      hottestC: this.hottestC(),
+      cords: this.cordsM() > 0 ? { lengthM: this.cordsM(), more: CORD_LOSS[this.gauge()] } : null,
+      file: this.file(),
+    }),
+  );
+  protected readonly problem = computed(() => {
+    const report = this.report();
+    if (this.refused()) return this.refused();
+    return report.ok ? '' : `${this.file()?.name ?? ''}, line ${report.line}: ${report.reason}.`;
+  });
+  protected readonly shown = computed(() => {
+    const report = this.report();
+    return report.ok ? report : null;
+  });
+  protected readonly cordAdvice = computed(() => {
+    const fixedM = this.open.link()?.lengthM;
+    if (fixedM === null || fixedM === undefined)
+      return 'This link’s length is not known: how much cord it may have can’t be told.';
+    const most = mostCordM(fixedM, CORD_LOSS[this.gauge()], this.hottestC(), this.shielded());
+    const units = this.open.units();
+    return most === 0
+      ? `At ${this.hottestC()} °C this link of ${formatLength(fixedM, units)} is too long for a channel with cords.`
+      : `With ${this.gauge()} AWG cords this link of ${formatLength(fixedM, units)} may have ${formatLength(most, units)} of cord in all, at ${this.hottestC()} °C.`;
+  });
+
+  protected readonly told = computed(() => {
+    const sweeps = this.shown()?.sweeps ?? [];
+    if (!this.file() || this.problem())
+      return {
+        sentence: 'Give a measured sweep: a Touchstone file, or a table.',
+        why: `A .s2p or .s4p file, or CSV with a column of frequency and columns named insertion loss, NEXT or return loss. Class limits: ISO/IEC 11801-1.`,
+        action: 'Choose a file',
+      };
+    const judged = sweeps.filter(({ worst }) => worst !== null);
+    const worst = [...judged].sort(
+      (a, b) => (a.worst?.marginDb ?? 0) - (b.worst?.marginDb ?? 0),
+    )[0];
+    const failed = judged.filter(({ pass }) => pass === false).length;
+    return {
+      sentence: worst
+        ? `${failed > 0 ? 'Does not meet' : 'Meets'} Cat ${this.name()}: ${worst.sentence}`
+        : 'Nothing in this file can be judged.',
+      why: failed > 1 ? `${failed} of ${judged.length} sweeps are beyond their limit.` : '',
+      action: 'Choose another file',
+    };
+  });
+
+  constructor() {
+    this.open.layer.set(null);
+  }
+
+  protected choose(name: LimitClass): void {
+    this.chosen.set(name);
+  }
+
+  protected async take(file: File | undefined): Promise<void> {
+    if (!file) return;
+    if (file.size > MOST_BYTES) {
+      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer points.`);
+      return;
+    }
+    this.refused.set('');
+    this.file.set({ name: file.name, text: await file.text() });
+    const first = this.shown()?.sweeps.find(({ pass }) => pass === false);
+    const there = this.shown()?.sweeps.map(({ parameter }) => parameter) ?? [];
+    if (first) this.parameter.set(first.parameter);
+    else if (there[0] && !there.includes(this.parameter())) this.parameter.set(there[0]);
+  }
+
+  protected drop(event: DragEvent): void {
+    event.preventDefault();
+    void this.take(event.dataTransfer?.files[0]);
+  }
+
+  protected setTemperature(which: 'measuredC' | 'hottestC', text: string): void {
+    const value = Number(text.replace(',', '.').replace('−', '-'));
+    if (text.trim() !== '' && value >= -50 && value <= 90) this[which].set(value);
+  }
+
+  protected setCords(text: string): void {
+    const parsed = parseLength(text.trim() || '0', {
+      bareUnit: this.open.units() === 'metric' ? 'm' : 'ft',
+      comma: 'decimal',
+    });
+    if (parsed.ok && parsed.lengthM <= 100) this.cordsM.set(parsed.lengthM);
+  }
+}

@@ -1,0 +1,111 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  type ElementRef,
+  inject,
+  viewChildren,
+} from '@angular/core';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import {
+  LINE_ROWS,
+  NO_LINE_READINGS,
+  RINGER_LIMITS,
+  judgeLine,
+  ringerLoad,
+  type LineReadings,
+} from '@near-spoke/core/verify/line';
+import { OpenLink } from '../../link/open-link';
+import { isText, isTexts, kept } from '../../shell/kept';
+import { NextThing } from '../../shell/next-thing';
+
+const SIDE = {
+  ours: 'Ours',
+  theirs: 'The provider’s',
+  set: 'A set, or what is plugged in',
+  nobody: 'Nobody’s: the line is good',
+} as const;
+
+/** A telephone line measured step by step: what to measure next, and whose the fault is. */
+@Component({
+  selector: 'ns-line-page',
+  imports: [MatFormFieldModule, MatInputModule, MatSelectModule, NextThing],
+  templateUrl: './line-page.html',
+  styleUrl: './line-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class LinePage {
+  private readonly open = inject(OpenLink);
+  private readonly boxes = viewChildren<ElementRef<HTMLInputElement>>('volts');
+  protected readonly limits = RINGER_LIMITS;
+  private readonly typed = computed(() =>
+    kept<readonly string[]>(`line.${this.open.id()}`, [], isTexts),
+  );
+  private readonly loadTexts = computed(() => kept(`ringers.${this.open.id()}`, '', isText));
+  protected readonly most = kept<number>(
+    'ringer.most',
+    4,
+    (stored) => stored === 4 || stored === 5,
+  );
+  protected readonly loads = computed(() => this.loadTexts()());
+  protected readonly rows = computed(() =>
+    LINE_ROWS.map((row, index) => ({ ...row, index, text: this.typed()()[index] ?? '' })),
+  );
+  protected readonly problem = computed(() => {
+    const bad = this.rows().find(({ text }) => Number.isNaN(voltsOf(text)));
+    return bad ? `'${bad.text}' is not a voltage. Write -48 or 9.5.` : '';
+  });
+  protected readonly verdict = computed(() =>
+    judgeLine(
+      this.rows().reduce((readings: LineReadings, { id, text }) => {
+        const volts = voltsOf(text);
+        return Number.isNaN(volts) ? readings : { ...readings, [id]: volts };
+      }, NO_LINE_READINGS),
+    ),
+  );
+  protected readonly side = computed(() => {
+    const { side } = this.verdict();
+    return side ? `Whose fault: ${SIDE[side]}.` : '';
+  });
+  protected readonly why = computed(() =>
+    [this.side(), ...this.verdict().remarks].filter(Boolean).join(' '),
+  );
+  protected readonly ringers = computed(() => {
+    const numbers = this.loads()
+      .split(/[\s;]+/)
+      .filter(Boolean)
+      .map((word) => Number(word.replace(',', '.')));
+    if (numbers.length === 0) return null;
+    return numbers.every((load) => load >= 0 && load < 100)
+      ? ringerLoad(numbers, this.most())
+      : { enough: false, sentence: 'Write each set’s number, such as 1 1 0.3.', sum: 0 };
+  });
+
+  constructor() {
+    this.open.layer.set(null);
+  }
+
+  protected set(index: number, text: string): void {
+    this.typed().set(this.rows().map((row) => (row.index === index ? text : row.text)));
+  }
+
+  protected setLoads(text: string): void {
+    this.loadTexts().set(text);
+  }
+
+  /** To the next measurement; when the answer is there, over again. */
+  protected act(): void {
+    const { next } = this.verdict();
+    if (next === null) this.typed().set([]);
+    const index = Math.max(
+      0,
+      LINE_ROWS.findIndex(({ id }) => id === next),
+    );
+    this.boxes()[index]?.nativeElement.focus();
+  }
+}
+
+const voltsOf = (text: string): number | null =>
+  text.trim() === '' ? null : Number(text.replace(',', '.').replace('−', '-'));

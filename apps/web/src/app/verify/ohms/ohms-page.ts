@@ -1,0 +1,200 @@
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
+import { Router } from '@angular/router';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { seenOf } from '@near-spoke/contract/tests';
+import { compareContacts } from '@near-spoke/core/catalogue';
+import { pairAt, pairsOf } from '@near-spoke/core/link';
+import { formatLength, parseOhm } from '@near-spoke/core/units';
+import {
+  judgeLoops,
+  loopExpected,
+  powerBudget,
+  unbalance,
+  type LoopVerdict,
+} from '@near-spoke/core/verify/ohms';
+import { OpenLink } from '../../link/open-link';
+import { isTexts, kept } from '../../shell/kept';
+import { NextThing } from '../../shell/next-thing';
+
+const FIELDS = ['loop', 'tip', 'ring'] as const;
+
+/** Loop resistance expected and measured, what the difference means, and what power arrives. */
+@Component({
+  selector: 'ns-ohms-page',
+  imports: [MatFormFieldModule, MatInputModule, NextThing],
+  templateUrl: './ohms-page.html',
+  styleUrl: './ohms-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OhmsPage {
+  protected readonly open = inject(OpenLink);
+  private readonly router = inject(Router);
+  protected readonly fields = FIELDS;
+  protected readonly temperatureC = signal(20);
+  private readonly cable = computed(() => {
+    const link = this.open.link();
+    return link ? this.open.job().catalogue.cable(link.cable) : null;
+  });
+  protected readonly pairs = computed(() => {
+    const wiring = this.open.wiring();
+    return wiring ? pairsOf(wiring.near) : [];
+  });
+  protected readonly expected = computed(() => {
+    const [link, cable] = [this.open.link(), this.cable()];
+    return link && cable && link.lengthM !== null
+      ? loopExpected({
+          lengthM: link.lengthM,
+          gaugeAwg: cable.gaugeAwg,
+          temperatureC: this.temperatureC(),
+        })
+      : null;
+  });
+  protected readonly should = computed(() => {
+    const expected = this.expected();
+    return expected ? `${expected.value.toFixed(1)} Ω ± ${(2 * expected.u).toFixed(1)} Ω` : '';
+  });
+  protected readonly about = computed(() => {
+    const [link, cable] = [this.open.link(), this.cable()];
+    return link?.lengthM != null && cable
+      ? `${formatLength(link.lengthM, this.open.units())} of ${cable.gaugeAwg} AWG copper at ${this.temperatureC()} °C, the far ends of a pair joined.`
+      : '';
+  });
+
+  /** What is typed, three texts a pair; kept with the link. */
+  private readonly typed = computed(() =>
+    kept<readonly string[]>(`ohms.${this.open.id()}`, [], isTexts),
+  );
+  /** Loops that were kept as tests, the newest of each pair. */
+  private readonly tested = computed(() => {
+    const wiring = this.open.wiring();
+    const loops = new Map<number, string>();
+    if (!wiring) return loops;
+    for (const { reading } of this.open.facts().tests) {
+      const { trial, shown } = seenOf(reading);
+      if (trial.tester !== 'ohmmeter' || shown.method !== 'ohms' || trial.joined.length === 0)
+        continue;
+      const pair = pairAt(wiring.near, trial.from.contact)?.number;
+      if (pair !== undefined && trial.from.end === 'near')
+        loops.set(pair, shown.ohm === null ? 'OL' : String(shown.ohm));
+    }
+    return loops;
+  });
+  protected readonly rows = computed(() =>
+    this.pairs().map(({ number, tip, ring }, index) => ({
+      number,
+      index,
+      name: [tip, ring].sort(compareContacts).join('-'),
+      texts: FIELDS.map(
+        (field, at) =>
+          this.typed()()[index * FIELDS.length + at] ??
+          (field === 'loop' ? (this.tested().get(number) ?? '') : ''),
+      ),
+    })),
+  );
+  protected readonly problem = computed(() => {
+    for (const { texts } of this.rows())
+      for (const text of texts) {
+        const parsed = text.trim() === '' ? null : parseOhm(text);
+        if (parsed && !parsed.ok) return parsed.reason;
+      }
+    return '';
+  });
+  protected readonly verdicts = computed(() => {
+    const expected = this.expected();
+    const measured = this.rows().flatMap(({ number, texts }) => {
+      const ohm = ohmOf(texts[0] ?? '');
+      return ohm === undefined ? [] : [{ pair: number, ohm }];
+    });
+    return expected ? judgeLoops(expected, measured) : [];
+  });
+  protected readonly balances = computed(() =>
+    this.rows().flatMap(({ number, texts }) => {
+      const [tip, ring] = [ohmOf(texts[1] ?? ''), ohmOf(texts[2] ?? '')];
+      if (tip == null || ring == null || tip + ring <= 0) return [];
+      const { share, differenceOhm, within } = unbalance(tip, ring);
+      const told = `${(100 * share).toFixed(1)} %, ${Number(differenceOhm.toPrecision(2))} Ω apart`;
+      return [
+        {
+          number,
+          within,
+          sentence: within
+            ? `Pair ${number}: ${told}: within what power over the cable asks for.`
+            : `Pair ${number}: ${told}: more than 3 % and 0.2 Ω. Current over this pair will not share evenly: its conductors and transformer run hot, or data errs. Remake its joints.`,
+        },
+      ];
+    }),
+  );
+  /** From the mean of what was measured, where something was; else from what is expected. */
+  protected readonly power = computed(() => {
+    const expected = this.expected();
+    const closed = this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []);
+    const loop =
+      closed.length > 0 ? { value: Math.max(...closed), u: 0.02 * Math.max(...closed) } : expected;
+    return loop ? powerBudget(loop) : [];
+  });
+  protected readonly measured = computed(() => this.verdicts().length > 0);
+
+  protected readonly told = computed(() => {
+    const expected = this.expected();
+    if (!expected)
+      return {
+        sentence: 'Enter this link’s length: resistance goes with it.',
+        why: 'The length, the gauge and the temperature together say what a meter should show.',
+        action: 'Change this link',
+      };
+    const [wrong] = this.verdicts()
+      .filter(({ cause }) => cause !== 'as-expected')
+      .sort((a, b) => Math.abs(b.apart ?? Infinity) - Math.abs(a.apart ?? Infinity));
+    if (wrong) return { sentence: wrong.sentence, why: WHAT_NOW[wrong.cause], action: '' };
+    return this.measured()
+      ? {
+          sentence: `All loops measured are as expected: ${this.should()}.`,
+          why: this.about(),
+          action: '',
+        }
+      : {
+          sentence: `Each pair’s loop should show ${this.should()}.`,
+          why: this.about(),
+          action: '',
+        };
+  });
+
+  constructor() {
+    this.open.layer.set(null);
+  }
+
+  protected act(): void {
+    const link = this.open.link();
+    void this.router.navigate(['/sites', link?.siteId, 'links', link?.id, 'edit']);
+  }
+
+  protected set(index: number, field: number, text: string): void {
+    const all = this.rows().flatMap(({ texts }) => texts);
+    all[index * FIELDS.length + field] = text;
+    this.typed().set(all);
+  }
+
+  protected setTemperature(text: string): void {
+    const value = Number(text.replace(',', '.').replace('−', '-'));
+    if (text.trim() !== '' && value >= -50 && value <= 90) this.temperatureC.set(value);
+  }
+}
+
+const WHAT_NOW: Readonly<Record<LoopVerdict['cause'], string>> = {
+  'as-expected': '',
+  joint: 'Wiggle its ends and watch the meter; then remake the end that moves it.',
+  'other-metal':
+    'Do not feed power over it until you know: copper-clad aluminium runs hotter and breaks at joints.',
+  longer: 'Compare with the length by reflectometry before anything is remade.',
+  shorter: 'Compare with the length by reflectometry: it may not be the cable that you think.',
+  open: 'See on the Test page which conductor is open, and at which end.',
+  short: 'See by reflectometry how far away its conductors touch.',
+};
+
+/** A resistance that is typed; null for open, undefined for nothing or what can't be read. */
+function ohmOf(text: string): number | null | undefined {
+  if (text.trim() === '') return undefined;
+  const parsed = parseOhm(text);
+  return parsed.ok ? parsed.ohm : undefined;
+}

@@ -1,0 +1,108 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  input,
+  linkedSignal,
+  viewChild,
+} from '@angular/core';
+import type { Place, TesterId } from '@near-spoke/core/verify';
+import { tester } from '@near-spoke/core/verify';
+import type { Bench, Seen } from '@near-spoke/core/verify/explain';
+import { LINE_METHODS, entryForm, lampFace, type LampStep } from '@near-spoke/core/verify/enter';
+import type { UnitSystem } from '@near-spoke/core/units';
+import { LampEntry } from './entry/lamp-entry';
+import { LineEntry } from './entry/line-entry';
+import { isLampTester } from './predicted';
+
+/** What any tester but a wire-map tester showed. */
+@Component({
+  selector: 'ns-test-panel',
+  imports: [LampEntry, LineEntry],
+  template: `
+    @if (face(); as face) {
+      @if (bench(); as bench) {
+        <ns-lamp-entry
+          [face]="face"
+          [bench]="bench"
+          [steps]="steps()"
+          (stepsChange)="set($event)"
+        />
+      }
+    } @else if (form(); as form) {
+      <ns-line-entry [form]="form" [(texts)]="texts" />
+    }
+  `,
+  styles: ':host { display: block; }',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TestPanel {
+  /** Null only until the page has told it: who asks meanwhile is answered as with nothing entered. */
+  readonly tester = input<TesterId | null>(null);
+  readonly bench = input<Bench | null>(null);
+  readonly lengthM = input<number | null>(null);
+  readonly units = input<UnitSystem>('metric');
+  readonly moved = input<Place | null>(null);
+  private readonly lamps = viewChild(LampEntry);
+  private readonly of = computed(() => {
+    const [id, bench] = [this.tester(), this.bench()];
+    return id && bench ? { id, bench } : null;
+  });
+  protected readonly face = computed(() => {
+    const of = this.of();
+    return of && isLampTester(of.id) ? lampFace(of.id, of.bench, this.moved()) : null;
+  });
+  protected readonly form = computed(() => {
+    const of = this.of();
+    return of && LINE_METHODS.has(tester(of.id).method)
+      ? entryForm(of.id, { bench: of.bench, lengthM: this.lengthM(), units: this.units() })
+      : null;
+  });
+  protected readonly steps = linkedSignal<readonly LampStep[]>(() => this.face()?.good ?? []);
+  protected readonly texts = linkedSignal<unknown, readonly string[]>({
+    source: this.of,
+    computation: () => [],
+  });
+  private readonly handled = linkedSignal({ source: this.of, computation: () => false });
+  /** Whether one key may say that all is good. */
+  readonly goodByOneKey = computed(
+    () => this.face() !== null || this.form()?.goodByOneKey === true,
+  );
+  /** What was entered so far; empty while something can't be read. */
+  readonly seen = computed((): readonly Seen[] => {
+    const face = this.face();
+    if (face)
+      return this.handled()
+        ? [{ trial: face.trial, shown: { method: 'lamps', steps: this.steps() } }]
+        : [];
+    const read = this.form()?.read(this.texts());
+    return read?.ok
+      ? read.seen.map(({ trial, shown }) => ({
+          trial: trial.tester === 'look' ? trial : { ...trial, moved: this.moved() },
+          shown,
+        }))
+      : [];
+  });
+
+  fillGood(): void {
+    if (!this.goodByOneKey()) return;
+    this.texts.set(this.form()?.rows.map(({ good }) => good) ?? []);
+    this.steps.set(this.face()?.good ?? []);
+    this.handled.set(true);
+  }
+
+  clear(): void {
+    this.texts.set([]);
+    this.steps.set(this.face()?.good ?? []);
+    this.handled.set(false);
+  }
+
+  focus(): void {
+    this.lamps()?.focus();
+  }
+
+  protected set(steps: readonly LampStep[]): void {
+    this.steps.set(steps);
+    this.handled.set(true);
+  }
+}

@@ -1,0 +1,50 @@
+import type { LinkSummary } from '@near-spoke/contract';
+import type { Test } from '@near-spoke/contract/tests';
+import { compareContacts } from '@near-spoke/core/catalogue';
+import { pairsOf, type Wiring } from '@near-spoke/core/link';
+import { mapContacts, type Diagnosis } from '@near-spoke/core/verify';
+import { headline } from '../shell/sentences';
+
+/** The pairs that a tester can name as split, each in the order of its contacts. */
+export const splitPairsOf = (wiring: Wiring | null): [string, string][] =>
+  wiring
+    ? pairsOf(wiring.near)
+        .map(({ tip, ring }) => [tip, ring].sort(compareContacts) as [string, string])
+        .sort(([a], [b]) => compareContacts(a, b))
+    : [];
+
+/** How a link's wire map is typed: which near contacts, a good one, and several reached at once. */
+export function typedAs(wiring: Wiring | null) {
+  const { near, far } = wiring ? mapContacts(wiring) : { near: [], far: [] };
+  const gap = far.some((contact) => contact.length > 1) ? ' ' : '';
+  return {
+    span: near.length > 1 ? `${near[0] ?? ''} to ${near.at(-1) ?? ''}` : (near[0] ?? ''),
+    good: far.length <= 10 ? far.join(gap) : `${far.slice(0, 6).join(gap)}${gap}…`,
+    several: `(${far.slice(0, 2).join(gap)})`,
+  };
+}
+
+/** What the last result says to do. */
+export function verdictSentence(link: LinkSummary, test: Test | null, diagnosis: Diagnosis | null) {
+  if (link.state === 'pass')
+    return {
+      sentence: 'This link is proven. Print its record.',
+      why: test?.summary ?? diagnosis?.summary ?? '',
+      action: 'Open the record',
+    };
+  if (test)
+    return {
+      sentence: link.state === 'fail' ? headline(link.next.sentence).first : link.next.sentence,
+      why: link.state === 'fail' ? headline(link.next.sentence).rest : test.summary,
+      action: link.state === 'unproven' ? 'Enter a pairing test' : 'Test again',
+    };
+  const first = diagnosis?.actions[0]?.sentence ?? '';
+  if (diagnosis?.verdict === 'unproven')
+    return { sentence: diagnosis.summary, why: first, action: 'Enter a pairing test' };
+  const told = headline(first);
+  return {
+    sentence: told.first,
+    why: `${told.rest} ${diagnosis?.faults[0]?.sentence ?? ''}`.trim(),
+    action: 'Test again',
+  };
+}

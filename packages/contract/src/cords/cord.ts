@@ -1,0 +1,118 @@
+import { TESTER_IDS } from '@near-spoke/core/verify';
+import * as z from 'zod';
+import { testReading } from '../tests';
+import {
+  author,
+  cableId,
+  connectorId,
+  filled,
+  id,
+  instant,
+  line,
+  scheme,
+  version,
+} from '../primitives';
+
+const cordEnd = z.strictObject({ connector: connectorId, scheme: scheme.default('T568B') });
+
+/** How every cord of a batch is made. */
+export const cord = z
+  .strictObject({
+    near: cordEnd,
+    far: cordEnd,
+    cable: cableId,
+    lengthM: z.number().positive().max(1000).nullable().default(null),
+  })
+  .meta({ id: 'Cord' });
+
+const tester = z.enum(TESTER_IDS);
+const fields = { name: filled(120), note: line(500), cord, tester };
+
+export const cordBatchInput = z
+  .strictObject({ ...fields, id: id.optional(), note: fields.note.default('') })
+  .meta({ id: 'CordBatchInput' });
+
+export const cordBatch = z
+  .object({ ...fields, id, siteId: id, version, createdAt: z.string() })
+  .meta({ id: 'CordBatch' });
+
+export const cordBatchList = z
+  .object({
+    batches: z.array(cordBatch.extend({ passed: z.int(), failed: z.int() })),
+  })
+  .meta({ id: 'CordBatchList' });
+
+const seen = {
+  label: filled(80).meta({ description: 'As it stands on the cord.' }),
+  tester,
+  verdict: z.enum(['pass', 'fail', 'undone']).meta({
+    description: 'The last fact of a label counts; "undone" takes the one before it back.',
+  }),
+  reading: testReading
+    .nullable()
+    .default(null)
+    .meta({ description: 'What the tester showed, where that is known.' }),
+};
+
+export const cordFactInput = z
+  .strictObject({
+    id: id.optional(),
+    at: instant.optional(),
+    author: author.default('unnamed'),
+    ...seen,
+  })
+  .superRefine(({ reading, tester: used, verdict }, context) => {
+    if (reading && reading.tester !== used)
+      context.addIssue({
+        code: 'custom',
+        path: ['reading', 'tester'],
+        message: 'is not the tester of this cord',
+      });
+    if (reading && verdict === 'undone')
+      context.addIssue({ code: 'custom', path: ['reading'], message: 'has nothing to show' });
+  })
+  .meta({ id: 'CordFactInput' });
+
+export const cordFact = z
+  .object({
+    ...seen,
+    id,
+    batchId: id,
+    at: z.string(),
+    author: z.string(),
+    summary: z.string(),
+  })
+  .meta({ id: 'CordFact' });
+
+export const cordFactList = z.object({ facts: z.array(cordFact) }).meta({ id: 'CordFactList' });
+
+const row = z.object({
+  label: z.string(),
+  verdict: z.enum(['pass', 'fail']),
+  summary: z.string(),
+  at: z.string(),
+  author: z.string(),
+  tester: z.string(),
+  times: z.int().meta({ description: 'How often this label was tested.' }),
+});
+
+/** One batch for the client: every cord with its last result, and what the tester can't see. */
+export const cordSheet = z
+  .object({
+    batch: cordBatch,
+    site: z.string(),
+    rows: z.array(row),
+    passed: z.int(),
+    failed: z.int(),
+    perMinute: z.number().nullable(),
+    blindTo: z.array(z.string()),
+    writtenAt: z.string(),
+  })
+  .meta({ id: 'CordSheet' });
+
+export type Cord = z.output<typeof cord>;
+export type CordBatch = z.output<typeof cordBatch>;
+export type CordBatchInput = z.input<typeof cordBatchInput>;
+export type CordBatchList = z.output<typeof cordBatchList>;
+export type CordFact = z.output<typeof cordFact>;
+export type CordSheet = z.output<typeof cordSheet>;

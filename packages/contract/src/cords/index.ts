@@ -1,0 +1,16 @@
+export {
+  cord,
+  cordBatch,
+  cordBatchInput,
+  cordBatchList,
+  cordFact,
+  cordFactInput,
+  cordFactList,
+  cordSheet,
+  type Cord,
+  type CordBatch,
+  type CordBatchInput,
+  type CordBatchList,
+  type CordFact,
+  type CordSheet,
+} from './cord';

@@ -1,0 +1,50 @@
+import { FAULT_KINDS } from '@near-spoke/core/verify';
+import * as z from 'zod';
+import { author, id, instant, line } from '../primitives';
+import { endWiring } from '../verify';
+import { testReading } from './reading';
+
+/** A use of a tester that is kept with its link. Whole wire maps are kept as readings. */
+export const testInput = z
+  .strictObject({
+    id: id.optional(),
+    takenAt: instant.optional(),
+    author: author.default('unnamed'),
+    note: line(500).default(''),
+    reading: testReading,
+  })
+  .superRefine(({ reading }, context) => {
+    if ('nets' in reading && reading.moved === null)
+      context.addIssue({
+        code: 'custom',
+        path: ['reading', 'tester'],
+        message: 'a whole wire map is a reading: POST it to /readings',
+      });
+  })
+  .meta({ id: 'TestInput' });
+
+export const test = z
+  .object({
+    id,
+    linkId: id,
+    takenAt: z.string(),
+    author: z.string(),
+    note: z.string(),
+    tester: z.string(),
+    /** What the link should have joined when this was taken. */
+    wiring: z.object({ near: endWiring, far: endWiring }),
+    reading: testReading,
+    verdict: z.enum(['as-expected', 'part', 'differs']).meta({
+      description: 'A part is as expected, but tells of a part of the link only.',
+    }),
+    missed: z.array(z.enum(FAULT_KINDS)).meta({
+      description: 'Kinds of faults of which at least one would have passed this test.',
+    }),
+    summary: z.string(),
+  })
+  .meta({ id: 'Test' });
+
+export const testList = z.object({ tests: z.array(test) }).meta({ id: 'TestList' });
+
+export type Test = z.output<typeof test>;
+export type TestInput = z.input<typeof testInput>;

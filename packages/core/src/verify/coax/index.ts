@@ -1,0 +1,7 @@
+export {
+  coaxLossPer100M,
+  lossBudget,
+  type LossBudget,
+  type LossQuestion,
+  type SheetLoss,
+} from './loss';

@@ -1,0 +1,19 @@
+// A door of its own: what is behind it is heavy, and only some pages need it.
+export {
+  LINE_METHODS,
+  entryForm,
+  placeOf,
+  type Entered,
+  type EntryContext,
+  type EntryForm,
+  type EntryRow,
+} from './form';
+export { lightOf, type LampLight, type LampStep } from '../electric/observe';
+export {
+  lampFace,
+  parseLamps,
+  turnLamp,
+  type LampFace,
+  type LampTesterId,
+  type ParsedLamps,
+} from './lamps';

@@ -1,0 +1,87 @@
+import { compareContacts, type Contact } from '../../catalogue';
+import { madeWith } from '../electric/made';
+import { observe, stepsOf, type Bench, type Trial } from '../electric/trial';
+import { lightOf, type LampLight, type LampStep } from '../electric/observe';
+import { parseWireMap, mapContacts } from '../wire-map-text';
+
+export type LampTesterId = 'pair-lamps' | 'sequential-lamps';
+
+/** A lamp tester on a link: its steps with every lamp, and what a good link shows. */
+export interface LampFace {
+  readonly trial: Extract<Trial, { tester: LampTesterId }>;
+  readonly steps: readonly { readonly name: string; readonly lamps: readonly string[] }[];
+  readonly good: readonly LampStep[];
+}
+
+export function lampFace(
+  tester: LampTesterId,
+  bench: Bench,
+  moved: Trial['moved'] = null,
+): LampFace {
+  const trial = { tester, moved } as const;
+  const shown = observe(trial, madeWith(bench.wiring, []), bench);
+  return {
+    trial,
+    steps: stepsOf(trial, bench).map(({ name, lamps }) => ({ name, lamps })),
+    good: shown.method === 'lamps' ? shown.steps : [],
+  };
+}
+
+const NEXT: Readonly<Record<LampLight, LampLight>> = { lit: 'dark', dark: 'dim', dim: 'lit' };
+
+/** The step with one lamp taken on: lit, dark, dim, lit. */
+export function turnLamp(step: LampStep, lamp: string): LampStep {
+  return setLamp(step, lamp, NEXT[lightOf(step, lamp)]);
+}
+
+function setLamp({ step, lit, dim }: LampStep, lamp: string, light: LampLight): LampStep {
+  const others = (lamps: readonly string[]) => lamps.filter((name) => name !== lamp);
+  return {
+    step,
+    lit: light === 'lit' ? [...others(lit), lamp] : others(lit),
+    dim: light === 'dim' ? [...others(dim), lamp] : others(dim),
+  };
+}
+
+export type ParsedLamps =
+  | { readonly ok: true; readonly steps: readonly LampStep[] }
+  | { readonly ok: false; readonly reason: string };
+
+/**
+ * Reads what lamps showed as it is typed. Pair lamps: the pairs that light, "1 3 4", "2?" for dim. A
+ * scan: for each near contact in order the far lamp that lights, as a wire map is typed, and the
+ * near lamp is taken to light with it.
+ */
+export function parseLamps(text: string, face: LampFace, bench: Bench): ParsedLamps {
+  return face.trial.tester === 'pair-lamps' ? parsePairs(text, face) : parseScan(text, face, bench);
+}
+
+function parsePairs(text: string, { steps }: LampFace): ParsedLamps {
+  const { name, lamps } = steps[0] ?? { name: 'all', lamps: [] };
+  let step: LampStep = { step: name, lit: [], dim: [] };
+  for (const [, number = '', dim] of text.matchAll(/([^\s,?-])(\?)?/g)) {
+    const lamp = `pair ${number}`;
+    if (!lamps.includes(lamp))
+      return {
+        ok: false,
+        reason: `There is no lamp ‘${number}’. Write the pairs that light, such as 1 3 4; 2? for dim.`,
+      };
+    step = setLamp(step, lamp, dim ? 'dim' : 'lit');
+  }
+  return { ok: true, steps: [step] };
+}
+
+function parseScan(text: string, { steps }: LampFace, { wiring }: Bench): ParsedLamps {
+  const parsed = parseWireMap(text, mapContacts(wiring));
+  if (!parsed.ok) return { ok: false, reason: parsed.reason };
+  const far = (near: Contact) =>
+    parsed.nets.filter((net) => net.near.includes(near)).flatMap((net) => net.far);
+  const read = steps.map(({ name, lamps }): LampStep => {
+    const lit = [...far(name)]
+      .sort(compareContacts)
+      .map((contact) => `far ${contact}`)
+      .filter((lamp) => lamps.includes(lamp));
+    return { step: name, lit: lit.length > 0 ? [`near ${name}`, ...lit] : [], dim: [] };
+  });
+  return { ok: true, steps: read };
+}

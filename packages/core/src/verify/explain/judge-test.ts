@@ -1,0 +1,52 @@
+import { madeWith } from '../electric/made';
+import { observe, type Bench } from '../electric/trial';
+import { lower } from '../../units';
+import { asTold, spell, type Seen } from './agree';
+import { looksGood, missedOf, procedureOf } from './blind-spots';
+import { wordsOf } from './outcomes';
+import type { FaultKind, Place } from '../fault';
+import { tester } from '../tester';
+
+/** What one use of a tester says of a link; `part` is as expected, but tells of a part of the link only. */
+export const TEST_VERDICTS = ['as-expected', 'part', 'differs'] as const;
+export type TestVerdict = (typeof TEST_VERDICTS)[number];
+
+export interface JudgedTest {
+  readonly verdict: TestVerdict;
+  /** Of a whole test, as expected: kinds of faults of which at least one would have passed on this link. */
+  readonly missed: readonly FaultKind[];
+  /** What was shown, in a few words. */
+  readonly summary: string;
+}
+
+const WHERE: Readonly<Record<Place, string>> = {
+  near: 'at the near end',
+  cable: 'along the cable',
+  far: 'at the far end',
+};
+
+/** Compares what a tester showed with what it shows of a good link; a part is compared with its part. */
+export function compareTest({ trial, shown }: Seen, bench: Bench) {
+  const plain = observe(trial, madeWith(bench.wiring, []), bench);
+  const expected = asTold(plain, shown);
+  const name = trial.tester === 'own-lamps' ? 'Own tester' : tester(trial.tester).short;
+  const moved = trial.moved === null ? '' : `, moved ${WHERE[trial.moved]}`;
+  return {
+    good: looksGood(expected, shown),
+    complete: spell(expected) === spell(plain),
+    summary: `${name}${moved}: ${lower(wordsOf(shown, expected, bench.wiring))}.`,
+  };
+}
+
+/** The same, with what such a test proves of a link. */
+export function judgeTest(seen: Seen, bench: Bench): JudgedTest {
+  const { good, complete, summary } = compareTest(seen, bench);
+  if (!good) return { verdict: 'differs', missed: [], summary };
+  if (!complete || !isWhole(seen, bench)) return { verdict: 'part', missed: [], summary };
+  const missed = missedOf([seen.trial], bench).filter((row) => row.missed > 0);
+  return { verdict: 'as-expected', missed: missed.map(({ kind }) => kind), summary };
+}
+
+/** Whether one such reading is all that its class tells of a link. */
+const isWhole = ({ trial }: Seen, { wiring }: Bench): boolean =>
+  trial.tester === 'own-lamps' || procedureOf(tester(trial.tester), wiring).length === 1;
