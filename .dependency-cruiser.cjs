@@ -24,10 +24,10 @@ module.exports = {
       to: { path: '^apps' },
     },
     {
-      name: 'web-and-server-are-strangers',
+      name: 'apps-are-strangers',
       severity: 'error',
-      from: { path: '^apps/(web|server)' },
-      to: { path: '^apps/(web|server)', pathNot: '^apps/$1' },
+      from: { path: '^apps/(web|server|instruments)/src' },
+      to: { path: '^apps/(web|server|instruments)', pathNot: '^apps/$1' },
     },
     {
       name: 'stages-of-core-keep-to-themselves',

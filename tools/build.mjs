@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { checkNode, ensureModules } from './install.mjs';
 import { withLock } from './lock.mjs';
-import { ROOT, SERVER_BUNDLE, STATE, WEB, WEB_DIST } from './paths.mjs';
+import { ROOT, SERVER_BUNDLE, STATE, TESTER_BUNDLE, WEB, WEB_DIST } from './paths.mjs';
 import { must, say } from './run.mjs';
 
 const SOURCES = ['packages', 'apps', 'package-lock.json', 'tsconfig.base.json', 'tools/build.mjs'];
@@ -26,8 +26,8 @@ export function build({ force = false } = {}) {
     const stamp = join(STATE, 'build-stamp');
     const sources = hashSources();
     const current = existsSync(stamp) && readFileSync(stamp, 'utf8') === sources;
-    if (!force && current && existsSync(SERVER_BUNDLE) && existsSync(join(WEB_DIST, 'index.html')))
-      return;
+    const built = [SERVER_BUNDLE, TESTER_BUNDLE, join(WEB_DIST, 'index.html')].every(existsSync);
+    if (!force && current && built) return;
     say('Building. This takes about a minute.');
     await Promise.all([buildServer(), buildWeb()]);
     checkBudget();
@@ -56,18 +56,23 @@ function hashSources() {
 }
 
 async function buildServer() {
-  const { build: bundle } = await import('esbuild');
   const { dependencies } = JSON.parse(readFileSync(join(ROOT, 'apps/server/package.json'), 'utf8'));
   const external = Object.keys(dependencies).filter((name) => !name.startsWith('@near-spoke/'));
-  await bundle({
-    entryPoints: [join(ROOT, 'apps/server/src/main.ts')],
-    outfile: SERVER_BUNDLE,
+  await bundle('apps/server', SERVER_BUNDLE, [...external, 'drizzle-orm/*', 'papaparse']);
+  await bundle('apps/instruments', TESTER_BUNDLE, ['zod', 'ml-matrix']);
+}
+
+async function bundle(app, outfile, external) {
+  const { build: run } = await import('esbuild');
+  await run({
+    entryPoints: [join(ROOT, app, 'src/main.ts')],
+    outfile,
     bundle: true,
     platform: 'node',
     format: 'esm',
     target: 'node20',
     sourcemap: true,
-    external: [...external, 'drizzle-orm/*', 'papaparse'],
+    external,
     logLevel: 'warning',
   });
 }

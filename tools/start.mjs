@@ -5,7 +5,7 @@ import { build } from './build.mjs';
 import { startCluster } from './database.mjs';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
 import { isAlive } from './lock.mjs';
-import { DATA, MIGRATIONS, ROOT, SERVER_BUNDLE, WEB_DIST } from './paths.mjs';
+import { DATA, MIGRATIONS, ROOT, SERVER_BUNDLE, TESTER_BUNDLE, WEB_DIST } from './paths.mjs';
 import { say } from './run.mjs';
 
 const RUNNING = join(DATA, 'running.json');
@@ -13,6 +13,7 @@ const PORT = Number(process.env['PORT'] ?? 4170);
 
 let cluster = null;
 let server = null;
+let tester = null;
 let ending = null;
 
 /** Stops the server, then the database, once. */
@@ -20,6 +21,7 @@ function stop(code) {
   ending ??= (async () => {
     say('Stopping.');
     await server?.stop();
+    await tester?.stop();
     await cluster?.stop();
     rmSync(RUNNING, { force: true });
     process.exit(code);
@@ -44,6 +46,7 @@ try {
   const bin = own ? null : await ensurePostgres();
   await build();
   if (bin) cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
+  const instruments = await benchTesters();
   const { serve } = await import(SERVER_BUNDLE);
   const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
   server = await serve({
@@ -54,6 +57,7 @@ try {
     version,
     demo: true,
     logLevel: process.env['LOG_LEVEL'] ?? 'warn',
+    instruments,
   });
   mkdirSync(DATA, { recursive: true });
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));
@@ -70,6 +74,26 @@ try {
   if (process.env['LOG_LEVEL'] === 'debug') console.error(error);
   await cluster?.stop();
   process.exit(1);
+}
+
+/**
+ * Testers that can be read: those that TESTERS names (host:port, separated by commas), else a simulated
+ * one, on the usual port for lines of text or on any that is free.
+ */
+async function benchTesters() {
+  const named = process.env['TESTERS'];
+  if (named !== undefined)
+    return named
+      .split(',')
+      .filter(Boolean)
+      .map((text) => {
+        const [host, port] = text.trim().split(':');
+        if (!host || !(Number(port) > 0)) throw new Error(`TESTERS: '${text}' is not host:port.`);
+        return { host, port: Number(port) };
+      });
+  const { listenTester } = await import(TESTER_BUNDLE);
+  tester = await listenTester(5025).catch(() => listenTester(0));
+  return [{ host: '127.0.0.1', port: tester.port }];
 }
 
 /** One start a checkout: its database has one owner. One that is just ending is waited for. */

@@ -18,6 +18,7 @@ import { readingsRouter } from './readings/router';
 import { recordRouter } from './record/router';
 import { cordsRouter } from './cords/router';
 import { sitesRouter } from './sites/router';
+import { instrumentsRouter, type InstrumentAddress } from './instruments/router';
 import { kitRouter } from './terminate/kit-router';
 import { terminateRouter } from './terminate/router';
 import { testsRouter } from './tests/router';
@@ -28,13 +29,15 @@ export interface AppOptions {
   readonly db: Database;
   readonly logger: Logger;
   readonly version: string;
+  /** Testers on the bench. */
+  readonly instruments?: readonly InstrumentAddress[];
   /** The folder of the built web app; without it the server answers the API alone. */
   readonly webRoot?: string;
 }
 
 const JSON_LIMIT = '8mb';
 
-export function createApp({ db, logger, version, webRoot }: AppOptions): Express {
+export function createApp({ db, logger, version, webRoot, instruments = [] }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -56,13 +59,17 @@ export function createApp({ db, logger, version, webRoot }: AppOptions): Express
       customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error'),
     }),
   );
-  app.use('/api', apiRouter(db, version));
+  app.use('/api', apiRouter(db, version, instruments));
   if (webRoot) serveWeb(app, webRoot);
   app.use(answerErrors);
   return app;
 }
 
-function apiRouter(db: Database, version: string): Router {
+function apiRouter(
+  db: Database,
+  version: string,
+  instruments: readonly InstrumentAddress[],
+): Router {
   const api = Router();
   const description = openApi(version);
   api.use((_request, response, next) => {
@@ -85,6 +92,7 @@ function apiRouter(db: Database, version: string): Router {
     testsRouter(db),
     ticksRouter(db),
     cordsRouter(db),
+    instrumentsRouter(instruments),
     recordRouter(db),
     verifyRouter(db),
     terminateRouter(db),

@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import pino from 'pino';
 import { createApp } from './app';
 import { migrateDatabase, openDatabase } from './db/database';
+import type { InstrumentAddress } from './instruments/router';
 import { loadDemo } from './demo/load-demo';
 
 export interface ServeOptions {
@@ -14,6 +15,8 @@ export interface ServeOptions {
   /** Fill an empty database with the demonstration site. */
   readonly demo?: boolean;
   readonly logLevel?: string;
+  /** Testers on the bench: see docs/instruments.md. */
+  readonly instruments?: readonly InstrumentAddress[];
 }
 
 /**
@@ -28,7 +31,13 @@ export async function serve(
   const { db, close } = openDatabase(options.databaseUrl, (error) => {
     if (!stopping) logger.warn({ error: error.message }, 'A database connection was lost');
   });
-  const app = createApp({ db, logger, version: options.version, webRoot: options.webRoot });
+  const app = createApp({
+    db,
+    logger,
+    version: options.version,
+    webRoot: options.webRoot,
+    instruments: options.instruments,
+  });
   const server = createServer(app);
   try {
     await listen(server, options.port);

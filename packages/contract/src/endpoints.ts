@@ -2,6 +2,7 @@ import * as z from 'zod';
 import type { Endpoint } from './endpoint';
 import { CORD_ENDPOINTS } from './cords/endpoints';
 import { DIAGNOSIS_ENDPOINTS } from './diagnosis/endpoints';
+import { INSTRUMENT_ENDPOINTS } from './instruments';
 import { MAP_ENDPOINTS } from './map/endpoints';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
 import { linkRecord } from './record';
@@ -270,6 +271,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
   },
   ...DIAGNOSIS_ENDPOINTS,
   ...CORD_ENDPOINTS,
+  ...INSTRUMENT_ENDPOINTS,
   ...MAP_ENDPOINTS,
   {
     method: 'get',

@@ -2,14 +2,13 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
-  Injector,
   type ElementRef,
-  afterNextRender,
   computed,
   effect,
   inject,
   input,
   linkedSignal,
+  signal,
   untracked,
   viewChild,
 } from '@angular/core';
@@ -17,9 +16,11 @@ import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
+import { MatSlideToggleModule } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import type { CordFact } from '@near-spoke/contract/cords';
-import { readingOf, testReading } from '@near-spoke/contract/tests';
+import { READABLE } from '@near-spoke/contract/instruments';
+import { readingOf, seenOf, testReading } from '@near-spoke/contract/tests';
 import { countCords, nextLabel } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
 import { compareTest, cordBenchOf } from '@near-spoke/core/verify/explain';
@@ -28,7 +29,9 @@ import { Deeds } from '../../shell/deeds';
 import { isText, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
 import { Shortcuts } from '../../shell/shortcuts';
+import { isRefusal } from '../../store/api/api';
 import { cordsActions, cordsFeature, factsOfBatch } from '../../store/cords/cords';
+import { CordsApi } from '../../store/cords/cords-api';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
 import { WouldPass } from '../would-pass';
@@ -46,6 +49,7 @@ const LISTED = 14;
     MatButtonModule,
     MatFormFieldModule,
     MatInputModule,
+    MatSlideToggleModule,
     NextThing,
     RouterLink,
     WouldPass,
@@ -61,7 +65,7 @@ export class CordBench {
 
   private readonly store = inject(Store);
   private readonly deeds = inject(Deeds);
-  private readonly injector = inject(Injector);
+  private readonly api = inject(CordsApi);
   private readonly labelBox = viewChild<ElementRef<HTMLInputElement>>('labelBox');
   private readonly shownBox = viewChild<ElementRef<HTMLInputElement>>('shownBox');
   private readonly resultArea = viewChild<ElementRef<HTMLElement>>('resultArea');
@@ -95,6 +99,20 @@ export class CordBench {
     [...this.count().rows].sort((a, b) => b.at.localeCompare(a.at)).slice(0, LISTED),
   );
   protected readonly rate = computed(() => this.count().perMinute?.toFixed(1) ?? '–');
+
+  /** A tester on the bench that can read as this batch's class; null where there is none. */
+  private readonly found = signal<{ readonly id: string; readonly name: string } | null>(null);
+  protected readonly instrument = computed(() =>
+    READABLE.some((id) => id === this.row().id) ? this.found() : null,
+  );
+  protected readonly reading = signal(false);
+  protected readonly refused = signal('');
+  /** Whether the tester on the bench is read as soon as a label is in. */
+  protected readonly automatic = kept<boolean>(
+    'cords.automatic',
+    false,
+    (stored) => typeof stored === 'boolean',
+  );
 
   private readonly last = computed(() => this.recent()[0]?.label ?? '');
   /** The label of the cord in hand, kept over a reload. */
@@ -156,18 +174,24 @@ export class CordBench {
     effect(() => {
       const next = nextLabel(this.last());
       untracked(() => {
-        if (this.label() === '' && next !== '') this.draft().set(next);
+        if (this.label() === '' && next !== '') this.toLabel(next);
       });
     });
+    // As soon as it is there.
     effect(() => {
-      if (this.bench() && this.step() === 'label') this.focus('label');
+      if (this.labelBox()) untracked(() => this.toLabel(this.label()));
+    });
+    this.api.instruments().subscribe({
+      next: ({ instruments }) => this.found.set(instruments[0] ?? null),
+      error: () => this.found.set(null),
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
       { key: 'g', what: 'This cord is good', run: () => this.good() },
       { key: 'f', what: 'This cord is faulty: enter what was shown', run: () => this.fault() },
+      { key: 't', what: 'Read the tester on the bench', run: () => this.readTester() },
       { key: 'u', what: 'Take the last cord back', run: () => this.undo() },
-      { key: 'Escape', what: 'Back to the label', run: () => this.step.set('label') },
+      { key: 'Escape', what: 'Back to the label', run: () => this.back() },
     );
   }
 
@@ -178,7 +202,8 @@ export class CordBench {
   protected take(): void {
     if (this.label().trim() === '') return;
     this.step.set('result');
-    this.focus('result');
+    this.resultArea()?.nativeElement.focus();
+    if (this.automatic() && this.instrument()) this.readTester();
   }
 
   protected good(): void {
@@ -188,16 +213,42 @@ export class CordBench {
   protected fault(): void {
     if (this.step() === 'label') return;
     this.step.set('fault');
-    this.focus('fault');
+    this.shownBox()?.nativeElement.focus();
+  }
+
+  protected readTester(): void {
+    const [instrument, bench] = [this.instrument(), this.bench()];
+    if (!instrument || !bench || this.step() !== 'result' || this.reading()) return;
+    const label = this.label();
+    this.reading.set(true);
+    this.refused.set('');
+    this.api.read(instrument.id, this.row().id).subscribe({
+      next: ({ reading }) => {
+        this.reading.set(false);
+        if (this.step() !== 'result' || this.label() !== label) return;
+        const { good, summary } = compareTest(seenOf(reading), bench);
+        this.keep(good ? 'pass' : 'fail', reading, summary);
+      },
+      error: (error: unknown) => {
+        this.reading.set(false);
+        this.refused.set(
+          (isRefusal(error) ? error.problem.detail : null) ?? 'The tester could not be read.',
+        );
+      },
+    });
   }
 
   protected keepFault(): void {
     const read = this.read();
-    if (!read?.ok) return;
+    if (!read?.ok || this.step() !== 'fault') return;
     const reading = read.seen
       ? testReading.parse(readingOf(read.seen.trial, read.seen.shown))
       : null;
     this.keep(this.compared()?.good === true ? 'pass' : 'fail', reading);
+  }
+
+  protected back(): void {
+    this.toLabel(this.label());
   }
 
   protected undo(): void {
@@ -211,8 +262,7 @@ export class CordBench {
       reading: null,
       summary: 'Taken back.',
     });
-    this.draft().set(last.label);
-    this.step.set('label');
+    this.toLabel(last.label);
   }
 
   /** The newest fact that still counts. */
@@ -224,30 +274,32 @@ export class CordBench {
     );
   }
 
-  private keep(verdict: 'pass' | 'fail', reading: CordFact['reading']): void {
+  private keep(
+    verdict: 'pass' | 'fail',
+    reading: CordFact['reading'],
+    summary = this.compared()?.summary,
+  ): void {
     const label = this.label().trim();
     this.deeds.cord(this.batchId(), {
       label,
       tester: this.row().id,
       verdict,
       reading,
-      summary:
-        this.compared()?.summary ??
-        (verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.'),
+      summary: summary ?? (verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.'),
     });
-    this.draft().set(nextLabel(label));
-    this.step.set('label');
-    this.focus('label');
+    this.shown.set('');
+    this.toLabel(nextLabel(label));
   }
 
-  private focus(step: 'label' | 'result' | 'fault'): void {
-    afterNextRender(
-      () => {
-        const at = { label: this.labelBox(), result: this.resultArea(), fault: this.shownBox() };
-        at[step]?.nativeElement.focus();
-        if (step === 'label') this.labelBox()?.nativeElement.select();
-      },
-      { injector: this.injector },
-    );
+  /** At once, so that a scanner's first sign is not lost: the box does not wait to be drawn anew. */
+  private toLabel(label: string): void {
+    this.draft().set(label);
+    this.step.set('label');
+    const box = this.labelBox()?.nativeElement;
+    if (!box) return;
+    box.readOnly = false;
+    box.value = label;
+    box.focus();
+    box.select();
   }
 }

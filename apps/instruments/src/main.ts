@@ -1,0 +1,1 @@
+export { listenTester, type Listening } from './listen';

@@ -1,0 +1,67 @@
+import { createServer, type AddressInfo } from 'node:net';
+import { listenTester } from '../../instruments/src/listen';
+import { serve } from '../src/serve';
+import { MIGRATIONS, call, freshDatabase } from './server';
+
+describe('Testers on the bench', () => {
+  let server: Awaited<ReturnType<typeof serve>>;
+  let tester: Awaited<ReturnType<typeof listenTester>>;
+  const deaf = createServer((socket) => socket.end('hello\n'));
+
+  beforeAll(async () => {
+    tester = await listenTester(0);
+    await new Promise<void>((resolve) => deaf.listen(0, '127.0.0.1', resolve));
+    const at = (port: number) => ({ host: '127.0.0.1', port });
+    server = await serve({
+      databaseUrl: await freshDatabase(),
+      port: 0,
+      migrationsFolder: MIGRATIONS,
+      version: 'test',
+      logLevel: 'silent',
+      instruments: [at(tester.port), at((deaf.address() as AddressInfo).port), at(1)],
+    });
+  });
+  afterAll(async () => {
+    await server.stop();
+    await tester.stop();
+    deaf.close();
+  });
+  const ask = (method: string, path: string, body?: unknown) =>
+    call(server.url, method, path, body);
+
+  it('are listed while they answer', async () => {
+    const { body } = await ask('GET', '/api/instruments');
+    expect(body.instruments[0]).toEqual({
+      id: 'tester-1',
+      name: 'Cable tester 0001',
+      address: `127.0.0.1:${tester.port}`,
+    });
+    expect(body.instruments.some(({ id }: { id: string }) => id === 'tester-3')).toBeFalse();
+  });
+
+  it('are read in the form in which readings are sent', async () => {
+    const { status, body } = await ask('POST', '/api/instruments/tester-1/read', {
+      tester: 'sequential-lamps',
+    });
+    expect(status).toBe(200);
+    const link = { scheme: 'T568B' };
+    const { body: predicted } = await ask('POST', '/api/verify/predict', {
+      link,
+      tester: 'sequential-lamps',
+    });
+    expect(body.reading).toEqual(predicted.good[0]);
+  });
+
+  it('that do not answer, or in another tongue, are told as such', async () => {
+    const of = (id: string) => ask('POST', `/api/instruments/${id}/read`, { tester: 'pairing' });
+    for (const id of ['tester-2', 'tester-3']) {
+      const { status, body } = await of(id);
+      expect(status).withContext(id).toBe(502);
+      expect(body.detail).toContain('127.0.0.1:');
+    }
+    expect((await of('tester-9')).status).toBe(404);
+    expect((await ask('POST', '/api/instruments/tester-1/read', { tester: 'tone' })).status).toBe(
+      422,
+    );
+  });
+});
