@@ -58,14 +58,21 @@ function hashSources() {
 async function buildServer() {
   const { dependencies } = JSON.parse(readFileSync(join(ROOT, 'apps/server/package.json'), 'utf8'));
   const external = Object.keys(dependencies).filter((name) => !name.startsWith('@near-spoke/'));
-  await bundle('apps/server', SERVER_BUNDLE, [...external, 'drizzle-orm/*', 'papaparse']);
-  await bundle('apps/instruments', TESTER_BUNDLE, ['zod', 'ml-matrix']);
+  const outside = [...external, 'drizzle-orm/*', 'papaparse'];
+  const server = join(ROOT, 'apps/server/src');
+  await bundle(join(server, 'main.ts'), SERVER_BUNDLE, outside);
+  await bundle(
+    join(server, 'verify/verify-worker.ts'),
+    join(dirname(SERVER_BUNDLE), 'verify-worker.js'),
+    outside,
+  );
+  await bundle(join(ROOT, 'apps/instruments/src/main.ts'), TESTER_BUNDLE, ['zod', 'ml-matrix']);
 }
 
-async function bundle(app, outfile, external) {
+async function bundle(entry, outfile, external) {
   const { build: run } = await import('esbuild');
   await run({
-    entryPoints: [join(ROOT, app, 'src/main.ts')],
+    entryPoints: [entry],
     outfile,
     bundle: true,
     platform: 'node',

@@ -1,4 +1,4 @@
-import { startServer, type TestServer } from './server';
+import { CSV, schedule, startServer, type TestServer } from './server';
 
 interface Told {
   readonly explanations: {
@@ -156,5 +156,49 @@ describe('Verify over HTTP', () => {
     expect((await post('predict', { link, tester: 'crystal-ball' })).status).toBe(422);
     const none = await post('explain', { link: crypto.randomUUID(), readings: [] });
     expect(none.status).toBe(404);
+  });
+
+  it('goes on answering while it explains', async () => {
+    const faults = [
+      { kind: 'short', near: ['4', '5'], end: 'far' },
+      { kind: 'open', near: ['7'], end: 'near' },
+    ];
+    const { body: lamps } = await post('predict', { link, faults, tester: 'pair-lamps' });
+    let explained = false;
+    const slow = post('explain', { link, readings: lamps.shown }).then((answer) => {
+      explained = true;
+      return answer;
+    });
+    const started = await server.call('GET', '/api/health');
+    expect(started.status).toBe(200);
+    expect(explained).toBeFalse();
+    expect((await slow).body.explanations.length).toBeGreaterThan(1);
+  }, 30_000);
+
+  it('learns from the firm’s own remade ends', async () => {
+    const seen = async () => (await server.call('GET', '/api/verify/experience')).body;
+    expect(await seen()).toEqual({ links: 0, faults: [] });
+    const { body: site } = await server.call('POST', '/api/sites', {
+      name: 'Berth 4',
+      defaultScheme: 'T568B',
+    });
+    const path = `/api/sites/${site.id}/links`;
+    await server.call('POST', `${path}/import`, schedule(1), CSV);
+    const [{ id }] = (await server.call('GET', path)).body.links;
+    const { body: read } = await server.call('POST', `/api/links/${id}/readings`, {
+      tester: 'identifying-remote',
+      nets: ['1', '2', '4', '5', '6', '7', '8'].map((name) => ({ near: [name], far: [name] })),
+    });
+    expect(read.diagnosis.faults[0].kind).toBe('open');
+    await server.call('POST', `/api/links/${id}/ticks`, {
+      end: 'far',
+      key: 'crimp',
+      done: false,
+      cause: 'test',
+    });
+    expect(await seen()).toEqual({
+      links: 1,
+      faults: [{ kind: 'open', end: 'far', count: 1 }],
+    });
   });
 });

@@ -10,16 +10,13 @@ import { readingOf, seenOf } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { TESTERS, diagnose, tester } from '@near-spoke/core/verify';
 import {
-  NO_EXPERIENCE,
   PLAIN_CONDITIONS,
-  blindSpots,
   completeFault,
   described,
   madeWith,
   observe,
   priorOf,
   procedureOf,
-  reportOf,
   testersFor,
   type Bench,
   type NextTest,
@@ -32,11 +29,14 @@ import { parseBody } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
 import { hasContact, refuse, refuseStrangers } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
+import { loadExperience } from './experience';
+import { Workbench } from './workbench';
 import { limitsOf } from './limits';
 
 /** What Verify computes, without keeping anything. */
 export function verifyRouter(db: Database): Router {
   const router = Router();
+  const workbench = new Workbench();
   router.post('/verify/diagnose', (request, response) => {
     const { scheme, shielded, ...shown } = parseBody(diagnoseRequest, request);
     response.json(
@@ -45,6 +45,9 @@ export function verifyRouter(db: Database): Router {
   });
   router.get('/verify/testers', (_request, response) => {
     response.json({ testers: TESTERS });
+  });
+  router.get('/verify/experience', async (_request, response) => {
+    response.json(await loadExperience(db));
   });
   router.post('/verify/predict', async (request, response) => {
     const body = parseBody(predictRequest, request);
@@ -82,17 +85,21 @@ export function verifyRouter(db: Database): Router {
     const { bench } = await benchFor(db, body.link, body.temperatureC);
     refuseStrangers(body.readings, bench.wiring, (index) => `readings.${index}.`);
     const given = Object.entries(body.conditions).filter(([, value]) => value !== undefined);
-    const report = reportOf(body.readings.map(seenOf), bench, {
-      prior: priorOf(NO_EXPERIENCE),
-      conditions: { ...PLAIN_CONDITIONS, ...Object.fromEntries(given) },
-      upTo: body.upTo,
+    const report = await workbench.ask('explain', {
+      seen: body.readings.map(seenOf),
+      bench,
+      options: {
+        prior: priorOf(await loadExperience(db)),
+        conditions: { ...PLAIN_CONDITIONS, ...Object.fromEntries(given) },
+        upTo: body.upTo,
+      },
     });
     response.json(report.next ? { ...report, next: toldNext(report.next) } : report);
   });
   router.post('/verify/blind-spots', async (request, response) => {
     const { link, temperatureC } = parseBody(blindSpotsRequest, request);
     const { bench } = await benchFor(db, link, temperatureC);
-    response.json(blindSpots(bench));
+    response.json(await workbench.ask('blind', { bench }));
   });
   router.post('/verify/limits', (request, response) => {
     response.json(limitsOf(parseBody(limitsRequest, request)));

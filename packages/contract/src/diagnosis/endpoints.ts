@@ -2,6 +2,7 @@ import type { Endpoint } from '../endpoint';
 import {
   blindSpotsAnswer,
   blindSpotsRequest,
+  experience,
   explainRequest,
   explained,
   limitsAnswer,
@@ -21,6 +22,13 @@ export const DIAGNOSIS_ENDPOINTS: readonly Endpoint[] = [
     summary: 'The classes of testers',
     status: 200,
     answer: testerList,
+  },
+  {
+    method: 'get',
+    path: '/api/verify/experience',
+    summary: 'What the firm’s own remade ends say of what goes wrong',
+    status: 200,
+    answer: experience,
   },
   {
     method: 'post',

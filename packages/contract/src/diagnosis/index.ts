@@ -1,6 +1,7 @@
 export {
   blindSpotsAnswer,
   blindSpotsRequest,
+  experience,
   explainRequest,
   explained,
   limitsAnswer,

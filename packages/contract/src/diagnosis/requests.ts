@@ -47,6 +47,20 @@ export const testerList = z
   .object({ testers: z.array(z.record(z.string(), z.unknown())) })
   .meta({ id: 'TesterList' });
 
+/** What a firm's own remade ends say of what goes wrong. */
+export const experience = z
+  .object({
+    links: z.int().nonnegative().meta({ description: 'Links that were tested.' }),
+    faults: z.array(
+      z.object({
+        kind: z.enum(FAULT_KINDS),
+        end: z.enum(['near', 'far']),
+        count: z.int().positive(),
+      }),
+    ),
+  })
+  .meta({ id: 'Experience' });
+
 export const predictRequest = z
   .strictObject({
     link: linkOrInline,

@@ -18,7 +18,6 @@ import type { Job } from '@near-spoke/core/link';
 import { capital, lower } from '@near-spoke/core/units';
 import { TESTERS, tester, type Place, type TesterId } from '@near-spoke/core/verify';
 import {
-  NO_EXPERIENCE,
   PLAIN_CONDITIONS,
   benchOf,
   madeWith,
@@ -34,6 +33,7 @@ import {
 import { isOneOf, kept } from '../shell/kept';
 import { Shortcuts } from '../shell/shortcuts';
 import { Explainer } from './explainer';
+import { FirmExperience } from './firm-experience';
 import { Workbench } from './workbench';
 
 const PLACE_NAME: Readonly<Record<Place, string>> = {
@@ -87,6 +87,8 @@ export class WhatExplains {
   private readonly since = computed(() =>
     kept<TestReading[]>(`seen-since.${this.after()}`, [], isReadings),
   );
+  /** Of the firm; none while the server does not tell. */
+  private readonly experience = inject(FirmExperience).seen;
   private readonly bench = computed(() => benchOf(this.link(), this.job(), TEMPERATURE_C));
   private readonly seen = computed((): Seen[] => [...this.kept(), ...this.since()().map(seenOf)]);
 
@@ -113,7 +115,9 @@ export class WhatExplains {
     const rest = (report?.count ?? 0) - this.rows().length;
     if (!report || rest <= 0) return '';
     const most = report.upTo === 2 ? 'two' : 'three';
-    return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are generic.`;
+    const own = this.experience().links;
+    const rates = own > 0 ? `generic, refined by ${own} links of your own` : 'generic';
+    return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are ${rates}.`;
   });
   protected readonly outcomes = computed(() =>
     (this.report()?.next?.outcomes ?? [])
@@ -149,7 +153,7 @@ export class WhatExplains {
         seen: this.seen(),
         bench,
         options: {
-          prior: priorOf(NO_EXPERIENCE),
+          prior: priorOf(this.experience()),
           conditions: {
             ...PLAIN_CONDITIONS,
             testers: this.atHand().filter((id) => usable.includes(id)),

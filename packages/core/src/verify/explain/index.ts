@@ -15,6 +15,7 @@ export { completeFault } from './complete-fault';
 export { TEST_VERDICTS, compareTest, judgeTest, type JudgedTest } from './judge-test';
 export { PLAIN_CONDITIONS } from './next-test';
 export { wordsOf, type Outcome } from './outcomes';
-export { NO_EXPERIENCE, priorOf } from './prior';
+export { experienceOf, type Remake } from './experience';
+export { NO_EXPERIENCE, priorOf, type Experience } from './prior';
 export { reportOf, type NextTest, type Report, type ReportOptions } from './report';
 export { described, everyFault, orderOf } from './tell';
