@@ -25,6 +25,21 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   'terminate a block': (stage) => stage.linkUrl('TB01', 'terminate'),
   'terminate a splice': (stage) => stage.linkUrl('GA01', 'terminate'),
   'verify coax, shorted': (stage) => stage.linkUrl('TV02', 'verify'),
+  'verify, a test by lamps': (stage) => stage.linkUrl('LS04', 'verify'),
+  'blind spots': (stage) => stage.linkUrl('CT01', 'verify/blind-spots'),
+  'ohms and power': (stage) => stage.linkUrl('K03', 'verify/ohms'),
+  'sweeps and limits': (stage) => stage.linkUrl('K03', 'verify/limits'),
+  'coaxial loss': (stage) => stage.linkUrl('TV01', 'verify/loss'),
+  'line voltage': (stage) => stage.linkUrl('TL02', 'verify/line'),
+  'batches of cords': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/cords`),
+  'a batch of cords': async (stage) => {
+    const { url, siteId } = stage;
+    const { batches } = await stage.api<{ batches: { id: string }[] }>(
+      `/api/sites/${siteId}/cords`,
+    );
+    return `${url}/sites/${siteId}/cords/${batches[0]?.id ?? ''}`;
+  },
+  'lamp tester': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/lamp-tester`),
   'verify a block, to enter': (stage) => stage.linkUrl('TB01', 'verify'),
   'many ends, to choose': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/batch`),
   'parts and tools': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/kit`),

@@ -77,9 +77,10 @@ test('120 cords by keyboard; a reload and a killed server in between; nothing lo
   await expect(page.locator('.figures')).toContainText('117 good');
   await expect(page.locator('.figures')).toContainText('3 faulty');
 
-  const [batch] = (
-    await stage.api<{ batches: { id: string }[] }>(`/api/sites/${stage.siteId}/cords`)
-  ).batches;
+  const { batches } = await stage.api<{ batches: { id: string; name: string }[] }>(
+    `/api/sites/${stage.siteId}/cords`,
+  );
+  const batch = batches.find(({ name }) => name === 'Kiosk cords');
   const sheet = await stage.api<Sheet>(`/api/cords/${batch?.id ?? ''}/sheet`);
   expect(sheet.rows.map((row) => row.label)).toEqual(
     Array.from({ length: 120 }, (_, index) => label(index + 1)),

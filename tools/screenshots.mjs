@@ -12,19 +12,19 @@ const SHOTS = [
   { name: 'overview', path: '' },
   { name: 'import', path: 'import', act: badSchedule },
   { name: 'terminate-plug', link: 'K06', path: 'terminate' },
-  { name: 'terminate-cuts', link: 'GR07', path: 'terminate' },
   { name: 'terminate-coax', link: 'AI01', path: 'terminate' },
-  { name: 'terminate-soldered', link: 'WM02', path: 'terminate' },
   { name: 'batch', path: 'batch', act: takeLargest },
   { name: 'catalogue', path: 'catalogue/d-sub-9-soldered-plug' },
   { name: 'kit', path: 'kit' },
-  { name: 'template', path: 'template?cable=rg-58&connector=bnc-crimp-50-rg-58' },
   { name: 'verify-enter', link: 'TO06', path: 'verify', act: typeMap },
+  { name: 'verify-lamps', link: 'AP05', path: 'verify', act: chooseLamps },
   { name: 'verify-fault', link: 'K04', path: 'verify', act: explained },
+  { name: 'blind-spots', link: 'CT01', path: 'verify/blind-spots', act: computed },
+  { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
+  { name: 'cords', path: 'cords', act: openBatch },
+  { name: 'lamp-tester', path: 'lamp-tester' },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
-  { name: 'map-measure', adapter: 'Gate reader supply', act: measure },
-  { name: 'adapters', path: 'adapters' },
   { name: 'cabinet', link: 'UP04', path: 'verify', theme: 'cabinet' },
   { name: 'tablet', link: 'CT01', path: 'terminate', size: [820, 1180] },
   { name: 'phone', link: 'WM01', path: 'terminate', size: [390, 844] },
@@ -48,9 +48,39 @@ async function takeLargest(page) {
   await page.locator('.sessions').waitFor();
 }
 
-async function measure(page) {
-  await page.keyboard.press('t');
-  for (let count = 0; count < 3; count += 1) await page.keyboard.press('p');
+async function chooseLamps(page) {
+  await page.getByRole('radio', { name: 'Scanning lamps' }).click();
+  await page.getByText('With it these would pass').waitFor();
+}
+
+/** Until every fault was put to every tester. */
+async function computed(page) {
+  await page.locator('ns-blind-spots-page table').waitFor();
+}
+
+/** A permanent link of category 6 whose crosstalk is short near 100 MHz. */
+async function giveSweep(page) {
+  const rows = Array.from({ length: 120 }, (_, index) => {
+    const mhz = 250 ** (index / 119);
+    const loss = 0.42 * (1.82 * Math.sqrt(mhz) + 0.0169 * mhz + 0.25 / Math.sqrt(mhz));
+    const ripple = 2.5 * Math.sin(7 * Math.log(mhz));
+    const next =
+      74 - 15 * Math.log10(mhz) + ripple - 6 * Math.exp(-((Math.log(mhz / 96) / 0.15) ** 2));
+    return [mhz, loss, next].map((value) => value.toFixed(3)).join(',');
+  });
+  const text = ['MHz,Insertion loss 3-6,NEXT 3-6/4-5', ...rows].join('\n');
+  const file = { name: 'K03.csv', mimeType: 'text/csv', buffer: Buffer.from(text) };
+  await page.locator('input[type=file]').setInputFiles(file);
+  await page.getByRole('radio', { name: 'NEXT' }).click();
+  await page.waitForTimeout(300);
+}
+
+async function openBatch(page) {
+  await page.getByRole('link', { name: 'Kiosk cords, first box' }).click();
+  await page.locator('.figures').waitFor();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('f');
+  await page.keyboard.type('1 2 4');
 }
 
 /** Until what explains the reading has been worked out. */

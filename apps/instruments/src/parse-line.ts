@@ -37,14 +37,17 @@ function parseUnit(unit: string): Command | null {
 
 /** Splits at a sign that stands outside of quotes. */
 function splitOutside(text: string, sign: string): string[] {
-  const parts = [''];
+  const parts: string[] = [];
+  let part = '';
   let quoted = false;
   for (const letter of text) {
     if (letter === '"') quoted = !quoted;
-    if (letter === sign && !quoted) parts.push('');
-    else parts[parts.length - 1] += letter;
+    if (letter === sign && !quoted) {
+      parts.push(part);
+      part = '';
+    } else part += letter;
   }
-  return parts;
+  return [...parts, part];
 }
 
 /** Text as definite-length arbitrary block response data (IEEE 488.2, 8.7.9): "#216" and 16 bytes. */

@@ -7,11 +7,13 @@ import {
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
+import { cordBatch } from '@near-spoke/contract/cords';
 import { PLAIN_JOB, wiringOf } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { ADAPTERS } from './adapters';
+import { CORDS, FAULTY_CORDS, cordReading } from './cords';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
 
@@ -53,6 +55,24 @@ export async function loadDemo(url: string): Promise<void> {
     const linkId = links.find(({ label }) => label === link)?.id ?? null;
     await call(url, 'POST', '/api/adapters', { ...adapter, linkId });
   }
+  await testCords(url, site.id);
+}
+
+/** A box of cords, tested one after the other. */
+async function testCords(url: string, siteId: string): Promise<void> {
+  const { count, seconds, ...batch } = CORDS;
+  const { id } = cordBatch.parse(await call(url, 'POST', `/api/sites/${siteId}/cords`, batch));
+  for (let number = 1; number <= count; number += 1) {
+    const lit = FAULTY_CORDS.get(number);
+    await call(url, 'POST', `/api/cords/${id}/facts`, {
+      label: `KC-${String(number).padStart(3, '0')}`,
+      tester: batch.tester,
+      verdict: lit ? 'fail' : 'pass',
+      reading: lit ? cordReading(lit) : null,
+      at: new Date(FIRST_DAY + number * seconds * 1000).toISOString(),
+      author: 'tech 1',
+    });
+  }
 }
 
 async function tell(url: string, link: LinkSummary, story: Story, start: number): Promise<void> {
@@ -66,6 +86,13 @@ async function tell(url: string, link: LinkSummary, story: Story, start: number)
   for (const reading of story.readings ?? [])
     await call(url, 'POST', `/api/links/${link.id}/readings`, {
       ...toReading(reading, link),
+      takenAt: next(120),
+      author: person,
+    });
+  for (const { reading, note } of story.tests ?? [])
+    await call(url, 'POST', `/api/links/${link.id}/tests`, {
+      reading,
+      note,
       takenAt: next(120),
       author: person,
     });

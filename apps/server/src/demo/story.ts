@@ -1,3 +1,5 @@
+import type { TestReadingInput } from '@near-spoke/contract/tests';
+
 /** How far an end has come: not begun, its first steps, everything but what is slid on first, or all of it. */
 export type Made = 'bare' | 'begun' | 'bootless' | 'made';
 
@@ -9,10 +11,17 @@ export interface StoryReading {
   readonly note?: string;
 }
 
+/** What another class of tester showed. */
+export interface StoryTest {
+  readonly reading: TestReadingInput;
+  readonly note?: string;
+}
+
 export interface Story {
   readonly near: Made;
   readonly far: Made;
   readonly readings?: readonly StoryReading[];
+  readonly tests?: readonly StoryTest[];
   /** Crimp or punch this end again after the last reading. */
   readonly remade?: 'near' | 'far';
 }
@@ -27,6 +36,12 @@ const pairing = (map: string, rest: Partial<StoryReading> = {}): StoryReading =>
   tester: 'pairing',
   map,
   ...rest,
+});
+
+/** Pair lamps with these pairs lit. */
+const pairLamps = (...pairs: number[]): TestReadingInput => ({
+  tester: 'pair-lamps',
+  steps: [{ step: 'all', lit: pairs.map((pair) => `pair ${pair}`) }],
 });
 
 const GOOD = '12345678';
@@ -75,7 +90,7 @@ export const STORIES: Readonly<Record<string, Story>> = {
   GR01: made(pairing(GOOD)),
   GR02: made(pairing(GOOD)),
   GR03: made(remote('12346578')),
-  GR04: made(remote(GOOD)),
+  GR04: { ...made(remote(GOOD)), tests: [{ reading: pairLamps(1, 2, 3, 4) }] },
   GR05: { near: 'made', far: 'bootless' },
   GR06: { near: 'made', far: 'begun' },
   GD01: made(pairing(GOOD)),
@@ -85,7 +100,7 @@ export const STORIES: Readonly<Record<string, Story>> = {
   LS01: made(pairing('12345678S')),
   LS02: made(remote('12345678S')),
   LS03: made(remote('1234-678S')),
-  LS04: { near: 'made', far: 'made' },
+  LS04: { ...made(), tests: [{ reading: pairLamps(1, 2, 3, 4), note: 'Only lamps at hand' }] },
   TG01: made(pairing('12345678S')),
   WM01: { near: 'made', far: 'begun' },
   QC01: { near: 'made', far: 'bare' },

@@ -2,7 +2,7 @@ import type { LinkRecord } from '@near-spoke/contract';
 import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
 import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName } from '@near-spoke/core/terminate';
-import { tester } from '@near-spoke/core/verify';
+import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
 
 const MARGIN = 50;
@@ -21,6 +21,7 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   facts(page, record, job);
   wireMap(page, record, job);
   result(page, record);
+  otherTests(page, record);
   work(page, record);
   history(page, record);
   footers(page, record);
@@ -110,6 +111,20 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
       if (tick.cause)
         field(page, '', `Made again ${when(tick.at)}: ${remakeCauseName(tick.cause)}`);
     }
+  }
+  rule(page);
+}
+
+/** What other classes of testers showed, the newest first. */
+function otherTests(page: Page, { tests }: LinkRecord): void {
+  if (tests.length === 0) return;
+  title(page, 'Other tests');
+  for (const test of [...tests].reverse()) {
+    const missed = test.missed.map((kind) => SEVERAL_FAULTS[kind]);
+    const unseen =
+      missed.length > 0 ? ` Such a test can’t see, or not always: ${missed.join(', ')}.` : '';
+    const note = test.note ? ` ${test.note}` : '';
+    field(page, when(test.takenAt), `${test.author}: ${test.summary}${note}${unseen}`);
   }
   rule(page);
 }

@@ -56,7 +56,7 @@ export class Workbench {
     });
     worker.on('error', (error) => {
       this.worker = null;
-      for (const { failed } of this.waiting.values()) failed(error as Error);
+      for (const { failed } of this.waiting.values()) failed(error);
       this.waiting.clear();
     });
     return worker;

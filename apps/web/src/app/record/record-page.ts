@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
-import { tester } from '@near-spoke/core/verify';
+import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { OpenLink } from '../link/open-link';
@@ -79,6 +79,13 @@ export class RecordPage {
       .facts()
       .ticks.filter(({ cause }) => cause !== '')
       .map((tick) => ({ ...tick, why: remakeCauseName(tick.cause) })),
+  );
+  /** What other classes of testers showed, the newest first. */
+  protected readonly others = computed(() =>
+    [...this.open.facts().tests].reverse().map((row) => ({
+      ...row,
+      unseen: row.missed.map((kind) => SEVERAL_FAULTS[kind]).join(', '),
+    })),
   );
   protected readonly earlier = computed(() => this.open.facts().readings.slice(0, -1).reverse());
 

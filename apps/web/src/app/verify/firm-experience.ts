@@ -2,18 +2,24 @@ import { HttpClient } from '@angular/common/http';
 import { Injectable, inject, signal } from '@angular/core';
 import { experience } from '@near-spoke/contract/diagnosis';
 import { NO_EXPERIENCE, type Experience } from '@near-spoke/core/verify/explain';
+import { timeout } from 'rxjs';
 import { parsed, refusing } from '../store/api/api';
 
-/** What the firm's own remade ends say of what goes wrong; asked once, nothing while the server is away. */
+const PATIENCE_MS = 2000;
+
+/**
+ * What the firm's own remade ends say of what goes wrong; asked once. Null while it is not known; a
+ * server that does not answer in time tells nothing.
+ */
 @Injectable({ providedIn: 'root' })
 export class FirmExperience {
-  private readonly told = signal<Experience>(NO_EXPERIENCE);
+  private readonly told = signal<Experience | null>(null);
   readonly seen = this.told.asReadonly();
 
   constructor() {
     inject(HttpClient)
       .get('/api/verify/experience')
-      .pipe(parsed(experience), refusing())
+      .pipe(timeout(PATIENCE_MS), parsed(experience), refusing())
       .subscribe({
         next: (seen) => this.told.set(seen),
         error: () => this.told.set(NO_EXPERIENCE),

@@ -32,12 +32,16 @@ export function verdictSentence(link: LinkSummary, test: Test | null, diagnosis:
       why: test?.summary ?? diagnosis?.summary ?? '',
       action: 'Open the record',
     };
-  if (test)
-    return {
-      sentence: link.state === 'fail' ? headline(link.next.sentence).first : link.next.sentence,
-      why: link.state === 'fail' ? headline(link.next.sentence).rest : test.summary,
-      action: link.state === 'unproven' ? 'Enter a pairing test' : 'Test again',
-    };
+  if (test) {
+    const again = link.state === 'unproven' ? 'Enter a pairing test' : 'Test again';
+    return test.verdict === 'differs'
+      ? {
+          sentence: test.summary,
+          why: 'What explains it, and what next, stands below.',
+          action: again,
+        }
+      : { sentence: link.next.sentence, why: test.summary, action: again };
+  }
   const first = diagnosis?.actions[0]?.sentence ?? '';
   if (diagnosis?.verdict === 'unproven')
     return { sentence: diagnosis.summary, why: first, action: 'Enter a pairing test' };

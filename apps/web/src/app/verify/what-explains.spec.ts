@@ -1,10 +1,11 @@
 import { signal } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { PLAIN_JOB, conductorGraph, joinedGroups, wiringOf } from '@near-spoke/core/link';
-import { reportOf, type Report } from '@near-spoke/core/verify/explain';
+import { NO_EXPERIENCE, reportOf, type Report } from '@near-spoke/core/verify/explain';
 import { testLink } from '../testing/links';
 import { openSite } from '../testing/store';
 import { Explainer } from './explainer';
+import { FirmExperience } from './firm-experience';
 import type { Work } from './verify.worker';
 import { WhatExplains } from './what-explains';
 
@@ -45,7 +46,10 @@ describe('what explains a reading', () => {
     TestBed.overrideComponent(WhatExplains, {
       set: { providers: [{ provide: Explainer, useClass: AtOnce }] },
     });
-    await openSite([link]);
+    await openSite(
+      [link],
+      [{ provide: FirmExperience, useValue: { seen: signal(NO_EXPERIENCE) } }],
+    );
     localStorage.setItem('near-spoke.testers.at-hand', JSON.stringify(['reflectometer']));
     await show();
   });

@@ -87,7 +87,7 @@ export class WhatExplains {
   private readonly since = computed(() =>
     kept<TestReading[]>(`seen-since.${this.after()}`, [], isReadings),
   );
-  /** Of the firm; none while the server does not tell. */
+  /** Of the firm; what explains a reading waits for it. */
   private readonly experience = inject(FirmExperience).seen;
   private readonly bench = computed(() => benchOf(this.link(), this.job(), TEMPERATURE_C));
   private readonly seen = computed((): Seen[] => [...this.kept(), ...this.since()().map(seenOf)]);
@@ -115,7 +115,7 @@ export class WhatExplains {
     const rest = (report?.count ?? 0) - this.rows().length;
     if (!report || rest <= 0) return '';
     const most = report.upTo === 2 ? 'two' : 'three';
-    const own = this.experience().links;
+    const own = this.experience()?.links ?? 0;
     const rates = own > 0 ? `generic, refined by ${own} links of your own` : 'generic';
     return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are ${rates}.`;
   });
@@ -147,13 +147,15 @@ export class WhatExplains {
 
   constructor() {
     effect(() => {
+      const experience = this.experience();
+      if (!experience) return;
       const bench = this.bench();
       const usable = testersFor(bench.wiring).map(({ id }) => id);
       const question = {
         seen: this.seen(),
         bench,
         options: {
-          prior: priorOf(this.experience()),
+          prior: priorOf(experience),
           conditions: {
             ...PLAIN_CONDITIONS,
             testers: this.atHand().filter((id) => usable.includes(id)),

@@ -69,6 +69,18 @@ export function pairingOf(shown: Shown, made: Made, bench: Bench): boolean {
     : told.every((pair) => has.includes(pair));
 }
 
+/**
+ * What of a trial can be counted on: which pairs are split is told for certain only where order and
+ * continuity are good.
+ */
+export function countedOn(shown: Shown, bench: Bench): Shown {
+  return shown.method === 'nets' &&
+    shown.splitPairs !== null &&
+    !sameReading(shown.nets, goodNets(bench))
+    ? { ...shown, splitPairs: [] }
+    : shown;
+}
+
 const goodNets = ({ wiring }: Bench) => joinedGroups(conductorGraph(wiring));
 
 /** The resistances that a trial showed. */

@@ -1,5 +1,6 @@
-import { fourPairWiring, type Wiring } from '../../link';
+import { fourPairWiring } from '../../link';
 import { seeded } from '../../testing/seeded';
+import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../electric/bench';
 import { madeWith } from '../electric/made';
 import { observe, type Bench, type Trial } from '../electric/trial';
@@ -14,16 +15,7 @@ import { NO_EXPERIENCE, priorOf } from './prior';
 
 const prior = priorOf(NO_EXPERIENCE);
 const shielded = plainBench(fourPairWiring('T568B', 'T568B', true));
-/** Two pairs of a cord: small enough to look at every case. */
-const twoPairs: Wiring = (() => {
-  const { near, far } = fourPairWiring('T568B', 'T568B');
-  const only = (end: typeof near) => ({
-    ...end,
-    contacts: end.contacts.filter(({ contact }) => ['1', '2', '3', '6'].includes(contact)),
-  });
-  return { near: only(near), far: only(far) };
-})();
-const small = plainBench(twoPairs);
+const small = plainBench(TWO_PAIRS);
 
 const singlesOf = ({ wiring }: Bench): readonly Hypothesis[] => hypothesesOf(wiring, prior);
 const see = (trials: readonly Trial[], faults: readonly Fault[], bench: Bench): Seen[] => {
@@ -79,6 +71,26 @@ describe('Explaining what testers showed', () => {
     expect(second).toBe(0);
   });
 
+  it('has the true faults among the explanations: every one and two, each class, two pairs', () => {
+    const faults = singlesOf(small).flatMap(({ places }) => places.map(({ fault }) => fault));
+    const sets = [
+      ...faults.map((fault) => [fault]),
+      ...faults.flatMap((one, index) => faults.slice(index + 1).map((other) => [one, other])),
+    ];
+    const missing: string[] = [];
+    for (const { id } of testersFor(small.wiring)) {
+      const answers = new Map<string, Explained>();
+      for (const set of sets) {
+        const seen = see(still(id, small), set, small);
+        const key = seen.map(({ shown }) => spell(shown)).join('/');
+        const answer = answers.get(key) ?? explain(seen, small, { prior, upTo: 2, most: Infinity });
+        answers.set(key, answer);
+        if (!has(answer, set)) missing.push(`${id}: ${nameAll(set)}`);
+      }
+    }
+    expect(missing).toEqual([]);
+  }, 120_000);
+
   it('has the true faults among the explanations of a shielded four-pair link', () => {
     const random = seeded(5);
     const faults = singlesOf(shielded).flatMap(({ places }) => places.map(({ fault }) => fault));
@@ -100,13 +112,13 @@ describe('Explaining what testers showed', () => {
   });
 
   it('finds the same sets as making and observing every one, without pruning', () => {
-    const truth = [completeFault({ kind: 'short', near: ['1', '2'], end: 'far' }, twoPairs)];
+    const truth = [completeFault({ kind: 'short', near: ['1', '2'], end: 'far' }, TWO_PAIRS)];
     for (const id of ['identifying-remote', 'pair-lamps', 'sequential-lamps', 'pairing'] as const) {
       const seen = see(still(id, small), truth, small);
       const all = singlesOf(small).flatMap(({ places }) => places.map(({ fault }) => fault));
       const plain = new Set<string>();
       const check = (set: readonly Fault[]) => {
-        const made = madeWith(twoPairs, set);
+        const made = madeWith(TWO_PAIRS, set);
         if (seen.every((one) => agrees(one, made, small))) plain.add(nameAll(set));
       };
       check([]);

@@ -1,9 +1,10 @@
-import { fourPairWiring, type Wiring } from '../../link';
+import { fourPairWiring } from '../../link';
+import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../electric/bench';
 import { madeWith } from '../electric/made';
 import { observe, type Bench, type Trial } from '../electric/trial';
 import type { TesterId } from '../tester';
-import { spell, type Seen } from './agree';
+import { countedOn, spell, type Seen } from './agree';
 import { completeFault } from './complete-fault';
 import { explain, type Candidate } from './explain';
 import {
@@ -23,15 +24,7 @@ import { tellAdvice } from './tell';
 
 const prior = priorOf(NO_EXPERIENCE);
 const whole = plainBench(fourPairWiring('T568B', 'T568B'));
-const twoPairs: Wiring = (() => {
-  const { near, far } = whole.wiring;
-  const only = (end: typeof near) => ({
-    ...end,
-    contacts: end.contacts.filter(({ contact }) => ['1', '2', '3', '6'].includes(contact)),
-  });
-  return { near: only(near), far: only(far) };
-})();
-const small = plainBench(twoPairs);
+const small = plainBench(TWO_PAIRS);
 const scan: Trial = { tester: 'identifying-remote', moved: null };
 
 const firstReading = (half: Parameters<typeof completeFault>[0], bench: Bench): Seen[] => [
@@ -43,7 +36,7 @@ const firstReading = (half: Parameters<typeof completeFault>[0], bench: Bench): 
 const candidatesOf = (seen: readonly Seen[], bench: Bench, most: number): Candidate[] =>
   explain(seen, bench, { prior, upTo: 2, most: 1 }).candidates.slice(0, most);
 const shows = (trial: Trial, { faults }: Candidate, bench: Bench) =>
-  spell(observe(trial, madeWith(bench.wiring, faults), bench));
+  spell(countedOn(observe(trial, madeWith(bench.wiring, faults), bench), bench));
 
 /** Expected minutes until the right repair, doing what is advised. */
 function advised(

@@ -4,7 +4,7 @@ import { madeWith } from '../electric/made';
 import { observe, type Bench, type Trial } from '../electric/trial';
 import { PLACES, type Place } from '../fault';
 import { tester, type TesterId } from '../tester';
-import { spell, type Seen } from './agree';
+import { countedOn, spell, type Seen } from './agree';
 import type { Candidate } from './explain';
 import { repairKey, repairMinutes, type RepairKey } from './repair';
 
@@ -72,7 +72,11 @@ export function advise(
 ): Advice {
   const state: State = { candidates: candidates.slice(0, LOOKED_AT), at: conditions.at };
   const placed = new Set(seen.map(({ trial }) => trial.tester));
-  const trials = trialsFor(state.candidates, conditions);
+  const made = new Set(seen.map(({ trial }) => JSON.stringify(trial)));
+  // The same again would show the same.
+  const trials = trialsFor(state.candidates, conditions).filter(
+    (trial) => !made.has(JSON.stringify(trial)),
+  );
   const outcomes = outcomeTable(bench);
   const look = (from: State, trial: Trial) => {
     const whole = mass(from.candidates);
@@ -178,7 +182,9 @@ function outcomeTable(bench: Bench): (trial: Trial, row: Candidate) => string {
   return (trial, row) => {
     const rows = known.get(trial) ?? new Map<Candidate, string>();
     known.set(trial, rows);
-    const shown = rows.get(row) ?? spell(observe(trial, madeWith(bench.wiring, row.faults), bench));
+    const shown =
+      rows.get(row) ??
+      spell(countedOn(observe(trial, madeWith(bench.wiring, row.faults), bench), bench));
     rows.set(row, shown);
     return shown;
   };

@@ -4,7 +4,7 @@ import { madeWith } from '../electric/made';
 import { lightOf, type LampStep } from '../electric/observe';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 import { list } from '../describe-fault';
-import { spell } from './agree';
+import { countedOn, spell } from './agree';
 import type { Candidate } from './explain';
 
 /** One thing that a trial may show, with how likely that is and what it is called. */
@@ -30,7 +30,7 @@ export function outcomesOf(
   const found = new Map<string, { shown: Shown; sum: number }>();
   let whole = 0;
   for (const { faults, probability } of candidates) {
-    const shown = observe(trial, madeWith(bench.wiring, faults), bench);
+    const shown = countedOn(observe(trial, madeWith(bench.wiring, faults), bench), bench);
     const key = spell(shown);
     const row = found.get(key) ?? { shown, sum: 0 };
     row.sum += probability;
