@@ -131,13 +131,15 @@ export class VerifyPage {
     const held = this.open.standing()?.held;
     const { readings, tests } = this.open.facts();
     const maps = readings.filter((row) => row === held?.reading);
-    return [
+    const all = [
       ...maps.map(({ tester: id, nets, splitPairs }): Seen => ({
         trial: { tester: id, moved: null },
         shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
       })),
       ...tests.filter((row) => held?.tests.includes(row)).map(({ reading }) => seenOf(reading)),
     ];
+    // The same test again takes the place of the one before.
+    return [...new Map(all.map((row) => [JSON.stringify(row.trial), row])).values()];
   });
   protected readonly after = computed(() => this.test()?.id ?? this.latest()?.id ?? '');
   protected readonly history = computed(() =>
