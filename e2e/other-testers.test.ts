@@ -80,3 +80,21 @@ test('a telephone line is measured step by step, to whose fault it is', async ({
   await page.getByLabel('Number under each set').fill('1 1 1 1.5');
   await expect(page.getByText('4.5 of 4: too much by 0.5.')).toBeVisible();
 });
+
+test('a tester of one’s own is tried, kept, and put to a link', async ({ page, stage }) => {
+  await page.goto(`${stage.url}/sites/${stage.siteId}/lamp-tester`);
+  const form = page.locator('ns-own-tester-form');
+  await form.getByLabel('Name').fill('Old box');
+  await form.getByLabel('Steps').fill('all: lamp A near 1, - near 2, join far 1 far 2');
+  await expect(form.getByText('opens (some)')).toBeVisible();
+  await form.getByRole('button', { name: 'Keep it among the testers' }).click();
+  await expect(form.locator('li')).toContainText('Old box');
+  await page.goto(await stage.linkUrl('AP05', 'verify'));
+  await page.getByRole('radio', { name: 'Old box' }).click();
+  await page.getByRole('button', { name: 'A: lit' }).click();
+  await mainButton(page).click();
+  await expect(headline(page)).toHaveText('Own tester: A dark.');
+  await expect(page.locator('ns-what-explains .fault').first()).toContainText('open', {
+    timeout: 30_000,
+  });
+});

@@ -21,6 +21,7 @@ import { sitesRouter } from './sites/router';
 import { instrumentsRouter, type InstrumentAddress } from './instruments/router';
 import { kitRouter } from './terminate/kit-router';
 import { terminateRouter } from './terminate/router';
+import { ownTestersRouter } from './tests/own-testers';
 import { testsRouter } from './tests/router';
 import { ticksRouter } from './ticks/router';
 import { verifyRouter } from './verify/router';
@@ -90,6 +91,7 @@ function apiRouter(
     linksRouter(db),
     readingsRouter(db),
     testsRouter(db),
+    ownTestersRouter(db),
     ticksRouter(db),
     cordsRouter(db),
     instrumentsRouter(instruments),

@@ -75,6 +75,39 @@ describe('Tests of every class', () => {
   });
 });
 
+describe('Testers of one’s own', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await startServer();
+  });
+  afterAll(() => server.stop());
+  const parts = { supplyV: 9, seriesOhm: 470, lampV: 1.9 };
+
+  it('are kept once by their id, offered, and put away', async () => {
+    const id = v7();
+    const steps = 'all: lamp A near 1, - near 2, join far 1 far 2';
+    const body = { id, name: 'Old box', steps, ...parts };
+    expect((await server.call('POST', '/api/testers', body)).status).toBe(201);
+    expect((await server.call('POST', '/api/testers', body)).status).toBe(201);
+    const list = async () => (await server.call('GET', '/api/testers')).body.testers;
+    expect((await list()).length).toBe(1);
+    expect((await server.call('DELETE', `/api/testers/${id}`)).status).toBe(204);
+    expect((await list())[0].away).toBeTrue();
+    expect((await server.call('DELETE', `/api/testers/${v7()}`)).status).toBe(404);
+  });
+
+  it('that can’t be read are refused, with the line', async () => {
+    const { status, body } = await server.call('POST', '/api/testers', {
+      name: 'Odd',
+      steps: 'all: lamp A near 1\ntwo: glow near 2',
+      ...parts,
+    });
+    expect(status).toBe(422);
+    expect(body.errors[0].path).toBe('steps');
+    expect(body.errors[0].reason).toContain('line 2: ‘glow near 2’ can’t be read');
+  });
+});
+
 describe('Batches of cords', () => {
   let server: Awaited<ReturnType<typeof serve>>;
   let databaseUrl: string;

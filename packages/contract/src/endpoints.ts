@@ -7,7 +7,7 @@ import { MAP_ENDPOINTS } from './map/endpoints';
 import { linkInput, linkList, linkPatch, linkSummary } from './link';
 import { linkRecord } from './record';
 import { importReport, importText } from './schedule';
-import { test, testInput, testList } from './tests';
+import { ownTester, ownTesterInput, ownTesterList, test, testInput, testList } from './tests';
 import { site, siteInput, siteList, sitePatch } from './site';
 import { part, partInput, partList, partPatch } from './part';
 import {
@@ -268,6 +268,27 @@ export const ENDPOINTS: readonly Endpoint[] = [
     summary: 'Offer a part again that was put away',
     status: 200,
     answer: part,
+  },
+  {
+    method: 'get',
+    path: '/api/testers',
+    summary: 'Lamp testers of the firm’s own, those put away too',
+    status: 200,
+    answer: ownTesterList,
+  },
+  {
+    method: 'post',
+    path: '/api/testers',
+    summary: 'Keep a lamp tester of one’s own',
+    body: ownTesterInput,
+    status: 201,
+    answer: ownTester,
+  },
+  {
+    method: 'delete',
+    path: '/api/testers/{id}',
+    summary: 'Put a tester away: it is offered no more',
+    status: 204,
   },
   ...DIAGNOSIS_ENDPOINTS,
   ...CORD_ENDPOINTS,

@@ -151,6 +151,18 @@ export const tests = pgTable(
   (table) => [index('tests_link').on(table.linkId, table.takenAt, table.seq)],
 );
 
+/** Lamp testers of the firm's own, as text: see parseOwnTester. */
+export const ownTesters = pgTable('own_testers', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  note: text('note').notNull(),
+  steps: text('steps').notNull(),
+  supplyV: doublePrecision('supply_v').notNull(),
+  seriesOhm: doublePrecision('series_ohm').notNull(),
+  lampV: doublePrecision('lamp_v').notNull(),
+  ...edited,
+});
+
 /** Batches of cords that are alike: how each is made, and which tester is put to them. */
 export const cordBatches = pgTable(
   'cord_batches',

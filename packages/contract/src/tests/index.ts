@@ -7,4 +7,11 @@ export {
   type TestReading,
   type TestReadingInput,
 } from './reading';
+export {
+  ownTester,
+  ownTesterInput,
+  ownTesterList,
+  type OwnTester,
+  type OwnTesterInput,
+} from './own-tester';
 export { test, testInput, testList, type Test, type TestInput } from './test';

@@ -13,6 +13,7 @@ import { Explainer } from './explainer';
 import { FirmExperience } from './firm-experience';
 import { LimitsPage } from './limits/limits-page';
 import { LinePage } from './line/line-page';
+import { LinkTests } from './link-tests';
 import { OhmsPage } from './ohms/ohms-page';
 import type { Kind, Work } from './verify.worker';
 import { VerifyPage } from './verify-page';
@@ -52,12 +53,11 @@ describe('the pages of Verify', () => {
   let store: Store<Record<string, unknown>>;
 
   async function open<T>(page: Type<T>, link: LinkSummary): Promise<ComponentFixture<T>> {
-    for (const one of [VerifyPage, BlindSpotsPage])
-      TestBed.overrideComponent(one, {
-        set: { providers: [{ provide: Workbench, useClass: AtOnce }] },
-      });
+    const atOnce = { provide: Workbench, useClass: AtOnce };
+    TestBed.overrideComponent(BlindSpotsPage, { set: { providers: [atOnce] } });
+    TestBed.overrideComponent(VerifyPage, { set: { providers: [LinkTests, atOnce] } });
     TestBed.overrideComponent(WhatExplains, {
-      set: { providers: [Explainer, { provide: Workbench, useClass: AtOnce }] },
+      set: { providers: [Explainer, atOnce] },
     });
     ({ store } = await openSite(
       [link],

@@ -1,7 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Fault, Place, TesterId } from '@near-spoke/core/verify';
 import { madeWith, observe, type Bench } from '@near-spoke/core/verify/explain';
-import { lampFace, type LampTesterId } from '@near-spoke/core/verify/enter';
+import {
+  lampFace,
+  ownFace,
+  type CircuitStep,
+  type LampTesterId,
+} from '@near-spoke/core/verify/enter';
 import { LampScan } from './entry/lamp-scan';
 
 /** What the lamps of a tester do on a good link, and on this one as it was found before. */
@@ -23,12 +28,15 @@ import { LampScan } from './entry/lamp-scan';
 export class Predicted {
   readonly tester = input.required<TesterId>();
   readonly bench = input.required<Bench>();
+  /** The circuit of a tester of one's own, in place of a class. */
+  readonly own = input<readonly CircuitStep[] | null>(null);
   readonly moved = input<Place | null>(null);
   /** What is known to be wrong with the link. */
   readonly faults = input<readonly Fault[]>([]);
 
   protected readonly face = computed(() => {
-    const id = this.tester();
+    const [id, own] = [this.tester(), this.own()];
+    if (own) return ownFace(own, this.bench(), this.moved());
     return isLampTester(id) ? lampFace(id, this.bench(), this.moved()) : null;
   });
   protected readonly names = computed(() => this.face()?.steps.map(({ lamps }) => lamps) ?? []);

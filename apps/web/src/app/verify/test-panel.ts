@@ -9,7 +9,14 @@ import {
 import type { Place, TesterId } from '@near-spoke/core/verify';
 import { tester } from '@near-spoke/core/verify';
 import type { Bench, Seen } from '@near-spoke/core/verify/explain';
-import { LINE_METHODS, entryForm, lampFace, type LampStep } from '@near-spoke/core/verify/enter';
+import {
+  LINE_METHODS,
+  entryForm,
+  lampFace,
+  ownFace,
+  type CircuitStep,
+  type LampStep,
+} from '@near-spoke/core/verify/enter';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { LampEntry } from './entry/lamp-entry';
 import { LineEntry } from './entry/line-entry';
@@ -40,6 +47,8 @@ export class TestPanel {
   /** Null only until the page has told it: who asks meanwhile is answered as with nothing entered. */
   readonly tester = input<TesterId | null>(null);
   readonly bench = input<Bench | null>(null);
+  /** The circuit of a tester of one's own, in place of a class. */
+  readonly own = input<readonly CircuitStep[] | null>(null);
   readonly lengthM = input<number | null>(null);
   readonly units = input<UnitSystem>('metric');
   readonly moved = input<Place | null>(null);
@@ -49,12 +58,13 @@ export class TestPanel {
     return id && bench ? { id, bench } : null;
   });
   protected readonly face = computed(() => {
-    const of = this.of();
+    const [of, own] = [this.of(), this.own()];
+    if (of && own) return ownFace(own, of.bench, this.moved());
     return of && isLampTester(of.id) ? lampFace(of.id, of.bench, this.moved()) : null;
   });
   protected readonly form = computed(() => {
     const of = this.of();
-    return of && LINE_METHODS.has(tester(of.id).method)
+    return of && !this.own() && LINE_METHODS.has(tester(of.id).method)
       ? entryForm(of.id, { bench: of.bench, lengthM: this.lengthM(), units: this.units() })
       : null;
   });

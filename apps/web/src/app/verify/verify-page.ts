@@ -20,7 +20,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import { readingOf, seenOf, testReading } from '@near-spoke/contract/tests';
+import { readingOf, testReading } from '@near-spoke/contract/tests';
 import { joinedGroups, type End } from '@near-spoke/core/link';
 import {
   TESTERS,
@@ -38,6 +38,8 @@ import { isText, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import type { Entry } from '../store/outbox/deed';
+import { LinkTests } from './link-tests';
+import { OwnTesters } from './own-testers';
 import { Predicted } from './predicted';
 import { ReadingResult } from './reading-result';
 import { splitPairsOf, typedAs, verdictSentence } from './told';
@@ -77,13 +79,14 @@ const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
     WireBoard,
     WouldPass,
   ],
-  providers: [Workbench],
+  providers: [LinkTests, Workbench],
   templateUrl: './verify-page.html',
   styleUrl: './verify-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class VerifyPage {
   protected readonly open = inject(OpenLink);
+  protected readonly tests = inject(LinkTests);
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
@@ -106,12 +109,18 @@ export class VerifyPage {
     return wiring ? testersFor(wiring) : [];
   });
   private readonly chosen = kept<TesterId>('tester', 'identifying-remote', isTester);
+  /** One of the firm's own, while it is in hand. */
+  protected readonly ownTesters = inject(OwnTesters).all;
+  private readonly ownId = signal('');
+  protected readonly own = computed(
+    () => this.ownTesters().find(({ id }) => id === this.ownId()) ?? null,
+  );
   /** The one that was used last, where it can be put to this link. */
   protected readonly tester = computed(() =>
     this.testers().some(({ id }) => id === this.chosen()) ? this.chosen() : 'identifying-remote',
   );
   protected readonly row = computed(() => tester(this.tester()));
-  protected readonly isMap = computed(() => isMapTester(this.tester()));
+  protected readonly isMap = computed(() => this.own() === null && isMapTester(this.tester()));
   protected readonly seesPairing = computed(() => !this.row().blindTo.includes('split-pair'));
   protected readonly moved = linkedSignal<string, Place | null>({
     source: this.open.id,
@@ -121,42 +130,10 @@ export class VerifyPage {
   protected readonly pairs = computed(() => splitPairsOf(this.wiring()));
   protected readonly typed = computed(() => typedAs(this.wiring()));
 
-  /** The newest test of another class than wire maps; null where a wire map is newer. */
-  protected readonly test = computed(() => {
-    const [test, reading] = [this.open.facts().tests.at(-1), this.latest()];
-    return test && (!reading || test.takenAt > reading.takenAt) ? test : null;
-  });
-  /** What still holds of all that was kept, for what explains it. */
-  protected readonly seen = computed((): readonly Seen[] => {
-    const held = this.open.standing()?.held;
-    const { readings, tests } = this.open.facts();
-    const maps = readings.filter((row) => row === held?.reading);
-    const all = [
-      ...maps.map(({ tester: id, nets, splitPairs }): Seen => ({
-        trial: { tester: id, moved: null },
-        shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
-      })),
-      ...tests.filter((row) => held?.tests.includes(row)).map(({ reading }) => seenOf(reading)),
-    ];
-    // The same test again takes the place of the one before.
-    return [...new Map(all.map((row) => [JSON.stringify(row.trial), row])).values()];
-  });
-  protected readonly after = computed(() => this.test()?.id ?? this.latest()?.id ?? '');
-  protected readonly history = computed(() =>
-    [
-      ...this.open.facts().readings.map((row) => ({ ...row, said: row.diagnosis.summary })),
-      ...this.open.facts().tests.map((row) => ({ ...row, said: row.summary })),
-    ].sort((a, b) => b.takenAt.localeCompare(a.takenAt)),
-  );
-
   /** The last result is shown until a new reading is begun; what is outdated asks for a new one. */
   protected readonly entering = linkedSignal(() => {
     const state = this.link()?.state;
-    return (
-      (this.latest() === null && this.test() === null) ||
-      state === 'remade' ||
-      state === 'half-made'
-    );
+    return this.tests.none() || state === 'remade' || state === 'half-made';
   });
   protected readonly entry = linkedSignal<string, WireEntry>({
     source: this.open.id,
@@ -185,7 +162,7 @@ export class VerifyPage {
   protected readonly told = computed(() => {
     const diagnosis = this.diagnosis();
     const link = this.link();
-    if (this.entering() || !link || (!diagnosis && !this.test()))
+    if (this.entering() || !link || (!diagnosis && !this.tests.newest()))
       return this.touched()
         ? {
             sentence: 'Keep this reading if it is what the tester shows.',
@@ -197,7 +174,7 @@ export class VerifyPage {
             why: `${this.oneKey() ? 'Where all is good, one key is enough: G. ' : ''}Make sure first that nothing feeds power or ringing voltage into this cable.`,
             action: this.oneKey() ? 'Fill in a good link' : '',
           };
-    return verdictSentence(link, this.test(), diagnosis);
+    return verdictSentence(link, this.tests.newest(), diagnosis);
   });
 
   constructor() {
@@ -229,13 +206,15 @@ export class VerifyPage {
       else this.fillGood();
     } else if (state === 'pass') void this.go('record');
     else {
-      if (state === 'unproven') this.chosen.set('pairing');
+      if (state === 'unproven') this.choose('pairing');
       this.begin();
     }
   }
 
-  protected choose(id: TesterId): void {
-    this.chosen.set(id);
+  /** A class, or one of the firm's own by its id. */
+  protected choose(id: string): void {
+    this.ownId.set(id);
+    if (isTester(id)) this.chosen.set(id);
   }
 
   protected begin(): void {
@@ -245,7 +224,7 @@ export class VerifyPage {
 
   protected cancel(): void {
     this.clear();
-    this.entering.set(this.latest() === null && this.test() === null);
+    this.entering.set(this.tests.none());
   }
 
   protected setEntry(entry: WireEntry): void {
@@ -264,7 +243,7 @@ export class VerifyPage {
     if (!this.ready()) return;
     const moved = this.moved();
     const id = this.tester();
-    if (!isMapTester(id)) void this.keepTests(this.panel()?.seen() ?? []);
+    if (!this.isMap() || !isMapTester(id)) void this.keepTests(this.panel()?.seen() ?? []);
     else if (moved !== null) {
       const splitPairs = this.seesPairing() ? this.splits() : null;
       const shown = { method: 'nets', nets: this.nets(), splitPairs } as const;

@@ -8,12 +8,15 @@ export {
   type EntryForm,
   type EntryRow,
 } from './form';
+export type { CircuitStep } from '../electric/lamp-circuit';
 export { lightOf, type LampLight, type LampStep } from '../electric/observe';
 export {
   lampFace,
+  ownFace,
   parseLamps,
   turnLamp,
   type LampFace,
   type LampTesterId,
   type ParsedLamps,
 } from './lamps';
+export { parseOwnTester, type ParsedOwnTester } from './own-tester';

@@ -1,5 +1,6 @@
 import { compareContacts, type Contact } from '../../catalogue';
 import { madeWith } from '../electric/made';
+import type { CircuitStep } from '../electric/lamp-circuit';
 import { observe, stepsOf, type Bench, type Trial } from '../electric/trial';
 import { lightOf, type LampLight, type LampStep } from '../electric/observe';
 import { parseWireMap, mapContacts } from '../wire-map-text';
@@ -8,17 +9,13 @@ export type LampTesterId = 'pair-lamps' | 'sequential-lamps';
 
 /** A lamp tester on a link: its steps with every lamp, and what a good link shows. */
 export interface LampFace {
-  readonly trial: Extract<Trial, { tester: LampTesterId }>;
+  readonly trial: Extract<Trial, { tester: LampTesterId | 'own-lamps' }>;
   readonly steps: readonly { readonly name: string; readonly lamps: readonly string[] }[];
   readonly good: readonly LampStep[];
 }
 
-export function lampFace(
-  tester: LampTesterId,
-  bench: Bench,
-  moved: Trial['moved'] = null,
-): LampFace {
-  const trial = { tester, moved } as const;
+/** The face of a tester by what is put to the link. */
+function faceOf(trial: LampFace['trial'], bench: Bench): LampFace {
   const shown = observe(trial, madeWith(bench.wiring, []), bench);
   return {
     trial,
@@ -26,6 +23,18 @@ export function lampFace(
     good: shown.method === 'lamps' ? shown.steps : [],
   };
 }
+
+export const ownFace = (
+  steps: readonly CircuitStep[],
+  bench: Bench,
+  moved: Trial['moved'] = null,
+): LampFace => faceOf({ tester: 'own-lamps', steps, moved }, bench);
+
+export const lampFace = (
+  tester: LampTesterId,
+  bench: Bench,
+  moved: Trial['moved'] = null,
+): LampFace => faceOf({ tester, moved }, bench);
 
 const NEXT: Readonly<Record<LampLight, LampLight>> = { lit: 'dark', dark: 'dim', dim: 'lit' };
 

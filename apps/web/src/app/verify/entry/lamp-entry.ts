@@ -50,20 +50,22 @@ const MARK = { lit: '●', dim: '◐', dark: '○' } as const;
       }
     </div>
     <p class="quiet">Touch a lamp: lit ●, dark ○, dim ◐. Ringed: not as on a good link.</p>
-    <mat-form-field>
-      <mat-label>{{ label() }} (W)</mat-label>
-      <input
-        matInput
-        #box
-        class="mono"
-        autocomplete="off"
-        spellcheck="false"
-        [value]="text()"
-        (input)="type(box.value)"
-      />
-      <mat-hint>{{ hint() }}</mat-hint>
-    </mat-form-field>
-    <p class="typo" role="status">{{ typo() }}</p>
+    @if (face().trial.tester !== 'own-lamps') {
+      <mat-form-field>
+        <mat-label>{{ label() }} (W)</mat-label>
+        <input
+          matInput
+          #box
+          class="mono"
+          autocomplete="off"
+          spellcheck="false"
+          [value]="text()"
+          (input)="type(box.value)"
+        />
+        <mat-hint>{{ hint() }}</mat-hint>
+      </mat-form-field>
+      <p class="typo" role="status">{{ typo() }}</p>
+    }
   `,
   styleUrl: './lamp-entry.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -21,6 +21,7 @@ const STEP_MS = 700;
     <figure>
       <svg
         [attr.viewBox]="'0 0 ' + width() + ' ' + heightPx()"
+        [style.max-width.px]="width() * 1.25"
         role="img"
         [attr.aria-label]="words()"
       >

@@ -20,7 +20,7 @@ const TOP = 34;
         <path class="thick" d="M16 150H44" />
         <path class="thick" d="M22 158H38" />
         <text x="6" y="144">+</text>
-        <text x="4" y="190">{{ supply() }}</text>
+        <text x="4" y="20">{{ supply() }}</text>
       </g>
       @for (row of rows(); track row.number) {
         <path class="wire" [attr.d]="'M60 ' + row.tipY + 'H110'" />

@@ -18,6 +18,7 @@ import {
 import { NextThing } from '../../shell/next-thing';
 import { LampScan } from '../entry/lamp-scan';
 import { LampSchematic } from './lamp-schematic';
+import { OwnTesterForm } from './own-tester-form';
 
 /** A loop of 100 m of 24 AWG, ohm. */
 const LONGEST_LOOP_OHM = 17;
@@ -35,6 +36,7 @@ const NONE = -1;
     MatInputModule,
     MatSelectModule,
     NextThing,
+    OwnTesterForm,
   ],
   templateUrl: './lamp-tester-page.html',
   styleUrl: './lamp-tester-page.scss',
@@ -78,7 +80,7 @@ export class LampTesterPage {
   );
   protected readonly seriesName = computed(() => formatOhm(this.choice()?.ohm ?? 0));
 
-  private readonly bench = computed(() => {
+  protected readonly bench = computed(() => {
     const ohm = this.choice()?.ohm ?? 470;
     return {
       ...plainBench(fourPairWiring('T568B', 'T568B')),

@@ -1,0 +1,42 @@
+import type { OwnTester, ownTesterInput } from '@near-spoke/contract/tests';
+import { asc, eq } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type * as z from 'zod';
+import type { Database } from '../db/database';
+import { ownTesters } from '../db/schema';
+import { notFound } from '../http/problem-error';
+
+type Row = typeof ownTesters.$inferSelect;
+
+function toTester({ createdAt: _, deletedAt, ...row }: Row): OwnTester {
+  return { ...row, away: deletedAt !== null };
+}
+
+/** Every tester of one's own, those that were put away too. */
+export async function listOwnTesters(db: Database): Promise<OwnTester[]> {
+  const rows = await db.select().from(ownTesters).orderBy(asc(ownTesters.createdAt));
+  return rows.map(toTester);
+}
+
+/** Keeps a tester. The same id again gives the one that is there: a retry is harmless. */
+export async function createOwnTester(
+  db: Database,
+  { id = v7(), ...input }: z.output<typeof ownTesterInput>,
+): Promise<OwnTester> {
+  await db
+    .insert(ownTesters)
+    .values({ ...input, id })
+    .onConflictDoNothing({ target: ownTesters.id });
+  const [row] = await db.select().from(ownTesters).where(eq(ownTesters.id, id));
+  return toTester(row as Row);
+}
+
+/** Offers a tester no more; what was tested with it stays. */
+export async function putOwnTesterAway(db: Database, id: string): Promise<void> {
+  const [row] = await db
+    .update(ownTesters)
+    .set({ deletedAt: new Date() })
+    .where(eq(ownTesters.id, id))
+    .returning();
+  if (!row) throw notFound('tester');
+}

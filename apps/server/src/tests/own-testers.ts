@@ -1,0 +1,27 @@
+import { ownTesterInput, type OwnTester } from '@near-spoke/contract/tests';
+import { parseOwnTester } from '@near-spoke/core/verify/enter';
+import { Router } from 'express';
+import type { Database } from '../db/database';
+import { parseBody, parseId } from '../http/parse';
+import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
+import { refuse } from './refuse-strangers';
+
+/** Lamp testers of the firm's own. */
+export function ownTestersRouter(db: Database): Router {
+  const router = Router();
+  router.get('/testers', async (_request, response) => {
+    response.json({ testers: await listOwnTesters(db) });
+  });
+  router.post('/testers', async (request, response) => {
+    const input = parseBody(ownTesterInput, request);
+    const parsed = parseOwnTester(input.steps, input);
+    if (!parsed.ok) refuse([{ path: 'steps', reason: `line ${parsed.line}: ${parsed.reason}` }]);
+    const kept: OwnTester = await createOwnTester(db, input);
+    response.status(201).json(kept);
+  });
+  router.delete('/testers/:id', async (request, response) => {
+    await putOwnTesterAway(db, parseId(request, 'tester'));
+    response.status(204).end();
+  });
+  return router;
+}

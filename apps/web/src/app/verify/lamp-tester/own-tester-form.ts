@@ -1,0 +1,84 @@
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
+import { FormsModule } from '@angular/forms';
+import { MatButtonModule } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { fourPairWiring } from '@near-spoke/core/link';
+import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { ownFace, parseOwnTester } from '@near-spoke/core/verify/enter';
+import { missedOf, plainBench } from '@near-spoke/core/verify/explain';
+import { isRefusal } from '../../store/api/api';
+import { LampScan } from '../entry/lamp-scan';
+import { OwnTesters } from '../own-testers';
+
+const EXAMPLE =
+  'pair 2: lamp A near 1, - near 2, join far 1 far 2\npair 3: lamp B near 3, - near 6, join far 3 far 6';
+
+/** A lamp tester of one's own, told by what each step connects: tried on a good cable before it is kept. */
+@Component({
+  selector: 'ns-own-tester-form',
+  imports: [FormsModule, LampScan, MatButtonModule, MatFormFieldModule, MatInputModule],
+  templateUrl: './own-tester-form.html',
+  styleUrl: './own-tester-form.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class OwnTesterForm {
+  readonly supplyV = input.required<number>();
+  readonly seriesOhm = input.required<number>();
+  readonly lampV = input.required<number>();
+
+  private readonly own = inject(OwnTesters);
+  protected readonly kept = this.own.all;
+  protected readonly name = signal('');
+  protected readonly steps = signal(EXAMPLE);
+  protected readonly refused = signal('');
+  private readonly parts = computed(() => ({
+    supplyV: this.supplyV(),
+    seriesOhm: this.seriesOhm(),
+    lampV: this.lampV(),
+  }));
+  private readonly read = computed(() => parseOwnTester(this.steps(), this.parts()));
+  protected readonly problem = computed(() => {
+    const read = this.read();
+    return read.ok ? '' : `Line ${read.line}: ${read.reason}.`;
+  });
+  private readonly bench = plainBench(fourPairWiring('T568B', 'T568B'));
+  protected readonly face = computed(() => {
+    const read = this.read();
+    return read.ok ? ownFace(read.steps, this.bench) : null;
+  });
+  protected readonly names = computed(() => this.face()?.steps.map(({ lamps }) => lamps) ?? []);
+  protected readonly passed = computed(() => {
+    const face = this.face();
+    return face
+      ? missedOf([face.trial], this.bench)
+          .filter(({ missed }) => missed > 0)
+          .map(({ kind, of, missed }) => `${SEVERAL_FAULTS[kind]}${missed < of ? ' (some)' : ''}`)
+          .join(', ')
+      : '';
+  });
+
+  protected keep(): void {
+    const name = this.name().trim();
+    if (this.problem() || name === '') {
+      this.refused.set(name === '' ? 'Give it a name first.' : this.problem());
+      return;
+    }
+    this.own.add({ name, steps: this.steps(), ...this.parts() }).subscribe({
+      next: () => {
+        this.refused.set('');
+        this.name.set('');
+      },
+      error: (error: unknown) => this.refused.set(whyNot(error)),
+    });
+  }
+
+  protected putAway(id: string): void {
+    this.own.putAway(id).subscribe({
+      error: (error: unknown) => this.refused.set(whyNot(error)),
+    });
+  }
+}
+
+const whyNot = (error: unknown): string =>
+  (isRefusal(error) ? error.problem.detail : null) ?? 'It could not be kept. Try again.';
