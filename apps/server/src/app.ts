@@ -24,6 +24,7 @@ import { terminateRouter } from './terminate/router';
 import { ownTestersRouter } from './tests/own-testers';
 import { testsRouter } from './tests/router';
 import { ticksRouter } from './ticks/router';
+import { sumsRouter } from './verify/sums-router';
 import { verifyRouter } from './verify/router';
 
 export interface AppOptions {
@@ -97,6 +98,7 @@ function apiRouter(
     instrumentsRouter(instruments),
     recordRouter(db),
     verifyRouter(db),
+    sumsRouter(db),
     terminateRouter(db),
     kitRouter(db),
     partsRouter(db),

@@ -201,4 +201,20 @@ describe('Verify over HTTP', () => {
       faults: [{ kind: 'open', end: 'far', count: 1 }],
     });
   });
+
+  it('works out loss, line voltages and lamp resistors from a few numbers', async () => {
+    const loss = await post('loss', { cable: 'rg-6', lengthM: 40, mhz: 700, splitters: [2] });
+    expect(loss.status).toBe(200);
+    expect(loss.body.rows.length).toBe(3);
+    expect(loss.body.total.u).toBeGreaterThan(0);
+    const pairs = await post('loss', { cable: 'cat6-uutp-solid', lengthM: 40, mhz: 100 });
+    expect(pairs.body.errors[0]).toEqual({ path: 'cable', reason: 'is not coaxial' });
+    const line = await post('line', { idleV: 0, demarcationV: -50, ringers: [1, 4] });
+    expect(line.body.side).toBe('ours');
+    expect(line.body.ringers.enough).toBeFalse();
+    expect((await post('line', {})).body.next).toBe('idleV');
+    const build = await post('lamp-build', { supply: 'block-9' });
+    expect(build.body.best.ohm).toBe(750);
+    expect((await post('lamp-build', { supply: 'car' })).status).toBe(422);
+  });
 });

@@ -13,6 +13,14 @@ import {
   prediction,
   testerList,
 } from './requests';
+import {
+  lampBuildAnswer,
+  lampBuildRequest,
+  lineAnswer,
+  lineRequest,
+  lossAnswer,
+  lossRequest,
+} from './sums';
 
 /** What testers see of a link, and what is wrong with it. */
 export const DIAGNOSIS_ENDPOINTS: readonly Endpoint[] = [
@@ -69,5 +77,29 @@ export const DIAGNOSIS_ENDPOINTS: readonly Endpoint[] = [
     body: ohmsRequest,
     status: 200,
     answer: ohmsAnswer,
+  },
+  {
+    method: 'post',
+    path: '/api/verify/loss',
+    summary: 'What a coaxial link loses, part by part',
+    body: lossRequest,
+    status: 200,
+    answer: lossAnswer,
+  },
+  {
+    method: 'post',
+    path: '/api/verify/line',
+    summary: 'What a telephone line’s voltages say, and what to measure next',
+    body: lineRequest,
+    status: 200,
+    answer: lineAnswer,
+  },
+  {
+    method: 'post',
+    path: '/api/verify/lamp-build',
+    summary: 'Resistors of a lamp tester, and what follows from each',
+    body: lampBuildRequest,
+    status: 200,
+    answer: lampBuildAnswer,
   },
 ];

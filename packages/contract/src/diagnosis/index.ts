@@ -1,4 +1,12 @@
 export {
+  lampBuildAnswer,
+  lampBuildRequest,
+  lineAnswer,
+  lineRequest,
+  lossAnswer,
+  lossRequest,
+} from './sums';
+export {
   blindSpotsAnswer,
   blindSpotsRequest,
   experience,

@@ -75,6 +75,9 @@ export function procedureOf({ id }: Tester, wiring: Wiring): Trial[] {
   }
 }
 
+/** Classes that go from pair to pair, whatever the cable is for. */
+const OF_PAIRS: ReadonlySet<TesterId> = new Set(['reflectometer', 'ohmmeter']);
+
 /** Classes that can be used on a wiring. */
 export function testersFor(wiring: Wiring): Tester[] {
   const coax = wireContacts(wiring.near).length === 1;
@@ -83,7 +86,7 @@ export function testersFor(wiring: Wiring): Tester[] {
     ({ subject, id }) =>
       id !== 'line-voltmeter' &&
       (subject === 'any' || (subject === 'coax' ? coax : subject === 'pairs' && paired)),
-  ).filter(({ id }) => !coax || (id !== 'reflectometer' && id !== 'ohmmeter'));
+  ).filter(({ id }) => paired || !OF_PAIRS.has(id));
 }
 
 /** Of every kind of fault that a link can have: how many of its instances pass a set of trials. */

@@ -228,4 +228,15 @@ describe('Blind spots', () => {
     expect(cheapest.missed).toEqual(['intermittent']);
     expect([...cheapest.testers].sort()).toEqual(['ohmmeter', 'pairing']);
   });
+
+  it('offer no class that goes from pair to pair where there are no pairs', () => {
+    const loose = (end: typeof TWO_PAIRS.near) => ({
+      ...end,
+      contacts: end.contacts.map((row) => ({ ...row, pair: null, member: null })),
+    });
+    const ids = testersFor({ near: loose(TWO_PAIRS.near), far: loose(TWO_PAIRS.far) }).map(
+      ({ id }) => id,
+    );
+    expect(ids).toEqual(['beeper', 'sequential-lamps', 'identifying-remote', 'tone', 'look']);
+  });
 });
