@@ -53,6 +53,20 @@ describe('A table of sweeps', () => {
   });
 });
 
+describe('A Touchstone file of another impedance', () => {
+  const of = (ohm: number) => {
+    const text = `# MHz S DB R ${ohm}\n1 -30 0 -1 0 -1 0 -30 0\n100 -20 0 -15 0 -15 0 -20 0\n`;
+    const report = reportLimits({ ...PLAIN, file: { name: 'pair.s2p', text } });
+    if (!report.ok) throw new Error(report.reason);
+    return report.sweeps.map(({ parameter, pass }) => `${parameter} ${String(pass)}`);
+  };
+
+  it('has its insertion loss judged, its return loss not', () => {
+    expect(of(100)[1]).toMatch(/^return-loss (true|false)$/);
+    expect(of(50)).toEqual(['insertion-loss true', 'return-loss null', 'return-loss null']);
+  });
+});
+
 describe('Cords', () => {
   const file = csv(['1,2,70', '100,19,45', '250,32,36']);
   const lossWith = (cords: LimitsQuestion['cords']) => {

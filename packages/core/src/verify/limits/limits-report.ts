@@ -50,7 +50,9 @@ export function reportLimits(
 ): LimitsReport | { readonly ok: false; readonly line: number; readonly reason: string } {
   const { name, kind, file } = question;
   const most = MOST_MHZ[name];
-  const read = file ? readSweeps(file.name, file.text) : { sweeps: [], notes: [] };
+  const read = file
+    ? readSweeps(file.name, file.text)
+    : { sweeps: [], notes: [], referenceOhm: PAIR_OHM };
   if ('reason' in read) return { ok: false, ...read };
   const frequencies = Array.from(
     { length: DRAWN },
@@ -68,10 +70,22 @@ export function reportLimits(
       }),
     })),
     ...delayLimits(kind, Math.min(10, most)),
-    sweeps: sweeps.map((row) => judgeSweep(row, name, kind, question, lossOf(row, sweeps))),
+    sweeps: sweeps.map((row) =>
+      row.parameter === 'return-loss' && read.referenceOhm !== PAIR_OHM
+        ? unjudged(row, read.referenceOhm)
+        : judgeSweep(row, name, kind, question, lossOf(row, sweeps)),
+    ),
     notes: [...read.notes, ...cordNotes(question, sweeps)],
   };
 }
+
+/** A return loss that was measured against something else than the limits are for. */
+const unjudged = (row: Sweep, referenceOhm: number): JudgedSweep => ({
+  ...row,
+  pass: null,
+  worst: null,
+  sentence: `${row.name}: measured against ${referenceOhm} ohm, so it is not judged; the limits are for ${PAIR_OHM} ohm.`,
+});
 
 /** The insertion loss that belongs to a return loss: of the same pair where two are told. */
 const lossOf = ({ name }: Sweep, sweeps: readonly Sweep[]): Sweep | null =>
@@ -103,11 +117,16 @@ function readSweeps(
   name: string,
   text: string,
 ):
-  | { readonly sweeps: readonly Sweep[]; readonly notes: readonly string[] }
+  | {
+      readonly sweeps: readonly Sweep[];
+      readonly notes: readonly string[];
+      /** What return loss was measured against; a table is taken for pairs. */
+      readonly referenceOhm: number;
+    }
   | { readonly line: number; readonly reason: string } {
   if (!isTouchstone(name, text)) {
     const parsed = parseSweepCsv(text);
-    return parsed.ok ? { sweeps: parsed.sweeps, notes: [] } : parsed;
+    return parsed.ok ? { sweeps: parsed.sweeps, notes: [], referenceOhm: PAIR_OHM } : parsed;
   }
   const parsed = parseTouchstone(text, name);
   if (!parsed.ok) return parsed;
@@ -118,13 +137,8 @@ function readSweeps(
     ...(ports === 4
       ? ['Taken for two pairs: ports 1 and 2 their near ends, 3 and 4 their far ends.']
       : []),
-    ...(referenceOhm === PAIR_OHM
-      ? []
-      : [
-          `Measured against ${referenceOhm} ohm; the limits are for ${PAIR_OHM} ohm: return loss is not comparable.`,
-        ]),
   ];
-  return { sweeps, notes };
+  return { sweeps, notes, referenceOhm };
 }
 
 /** By its ending, else by its first line. */
