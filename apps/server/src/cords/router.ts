@@ -27,14 +27,11 @@ import { refuse, refuseStrangers } from '../tests/refuse-strangers';
 import { addFact, createBatch, getBatch, listBatches, listFacts } from './repository';
 import { cordsPdf } from './sheet-pdf';
 
-/** Room temperature: what a cord is compared with. */
-const TEMPERATURE_C = 20;
-
 /** Batches of cords that are alike. */
 export function cordsRouter(db: Database): Router {
   const router = Router();
   const benchOf = async ({ siteId, cord }: Pick<CordBatch, 'siteId' | 'cord'>) =>
-    cordBenchOf(cord, await jobOf(db, await getSite(db, siteId)), TEMPERATURE_C);
+    cordBenchOf(cord, await jobOf(db, await getSite(db, siteId)));
 
   router.get('/sites/:id/cords', async (request, response) => {
     const site = await getSite(db, parseId(request, 'site'));
@@ -50,7 +47,7 @@ export function cordsRouter(db: Database): Router {
     const body = parseBody(cordBatchInput, request);
     const job = await jobOf(db, site);
     refuseUnknownParts(body.cord, job.catalogue);
-    refuseTester(body.tester, cordBenchOf(body.cord, job, TEMPERATURE_C));
+    refuseTester(body.tester, cordBenchOf(body.cord, job));
     response.status(201).json(await createBatch(db, site.id, body));
   });
   router.get('/cords/:id', async (request, response) => {

@@ -29,6 +29,14 @@ const edited = {
   deletedAt: instant('deleted_at'),
 };
 
+/** What is done or seen: its order of arrival and its author. A trigger refuses to change or delete it. */
+const fact = {
+  id: uuid('id').primaryKey(),
+  seq: bigserial('seq', { mode: 'number' }).notNull(),
+  author: text('author').notNull(),
+  receivedAt: instant('received_at').notNull().defaultNow(),
+};
+
 export const sites = pgTable('sites', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
@@ -84,23 +92,20 @@ export const parts = pgTable('parts', {
   ...edited,
 });
 
-/** Facts: a trigger refuses to change or delete them. */
+/** Facts: steps and checks, ticked or taken back. */
 export const ticks = pgTable(
   'ticks',
   {
-    id: uuid('id').primaryKey(),
+    ...fact,
     linkId: uuid('link_id')
       .notNull()
       .references(() => links.id),
-    seq: bigserial('seq', { mode: 'number' }).notNull(),
     end: text('end').$type<'near' | 'far'>().notNull(),
     key: text('key').notNull(),
     done: boolean('done').notNull(),
     measuredMm: doublePrecision('measured_mm'),
     cause: text('cause').notNull().default(''),
     at: instant('at').notNull(),
-    author: text('author').notNull(),
-    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('ticks_link').on(table.linkId, table.at, table.seq)],
 );
@@ -109,13 +114,11 @@ export const ticks = pgTable(
 export const readings = pgTable(
   'readings',
   {
-    id: uuid('id').primaryKey(),
+    ...fact,
     linkId: uuid('link_id')
       .notNull()
       .references(() => links.id),
-    seq: bigserial('seq', { mode: 'number' }).notNull(),
     takenAt: instant('taken_at').notNull(),
-    author: text('author').notNull(),
     note: text('note').notNull(),
     tester: text('tester').$type<'identifying-remote' | 'pairing'>().notNull(),
     /** What the link should have joined when this was taken. */
@@ -123,7 +126,6 @@ export const readings = pgTable(
     nets: jsonb('nets').$type<Net[]>().notNull(),
     splitPairs: jsonb('split_pairs').$type<[string, string][]>().notNull(),
     diagnosis: jsonb('diagnosis').$type<Diagnosis>().notNull(),
-    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('readings_link').on(table.linkId, table.takenAt, table.seq)],
 );
@@ -132,13 +134,11 @@ export const readings = pgTable(
 export const tests = pgTable(
   'tests',
   {
-    id: uuid('id').primaryKey(),
+    ...fact,
     linkId: uuid('link_id')
       .notNull()
       .references(() => links.id),
-    seq: bigserial('seq', { mode: 'number' }).notNull(),
     takenAt: instant('taken_at').notNull(),
-    author: text('author').notNull(),
     note: text('note').notNull(),
     /** What the link should have joined when this was taken. */
     wiring: jsonb('wiring').$type<Wiring>().notNull(),
@@ -146,7 +146,6 @@ export const tests = pgTable(
     verdict: text('verdict').$type<Test['verdict']>().notNull(),
     missed: jsonb('missed').$type<Test['missed']>().notNull(),
     summary: text('summary').notNull(),
-    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('tests_link').on(table.linkId, table.takenAt, table.seq)],
 );
@@ -184,19 +183,16 @@ export const cordBatches = pgTable(
 export const cordFacts = pgTable(
   'cord_facts',
   {
-    id: uuid('id').primaryKey(),
+    ...fact,
     batchId: uuid('batch_id')
       .notNull()
       .references(() => cordBatches.id),
-    seq: bigserial('seq', { mode: 'number' }).notNull(),
     at: instant('at').notNull(),
-    author: text('author').notNull(),
     label: text('label').notNull(),
     tester: text('tester').$type<CordFact['tester']>().notNull(),
     verdict: text('verdict').$type<CordFact['verdict']>().notNull(),
     reading: jsonb('reading').$type<Exclude<CordFact['reading'], null>>(),
     summary: text('summary').notNull(),
-    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('cord_facts_batch').on(table.batchId, table.at, table.seq)],
 );
@@ -226,15 +222,12 @@ export const adapters = pgTable(
 export const adapterFacts = pgTable(
   'adapter_facts',
   {
-    id: uuid('id').primaryKey(),
+    ...fact,
     adapterId: uuid('adapter_id')
       .notNull()
       .references(() => adapters.id),
-    seq: bigserial('seq', { mode: 'number' }).notNull(),
     at: instant('at').notNull(),
-    author: text('author').notNull(),
     deed: jsonb('deed').$type<AdapterFact['deed']>().notNull(),
-    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [index('adapter_facts_adapter').on(table.adapterId, table.at, table.seq)],
 );

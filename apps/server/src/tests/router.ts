@@ -9,9 +9,6 @@ import { getSite } from '../sites/repository';
 import { refuseStrangers } from './refuse-strangers';
 import { addTest, listTests } from './repository';
 
-/** Room temperature: what a test is compared with when it is kept. */
-const TEMPERATURE_C = 20;
-
 /** What testers other than wire-map testers showed. */
 export function testsRouter(db: Database): Router {
   const router = Router();
@@ -23,7 +20,7 @@ export function testsRouter(db: Database): Router {
     const link = await getLink(db, parseId(request, 'link'));
     const input = parseBody(testInput, request);
     const job = await jobOf(db, await getSite(db, link.siteId));
-    const bench = benchOf(link, job, TEMPERATURE_C);
+    const bench = benchOf(link, job);
     refuseStrangers([input.reading], bench.wiring, () => 'reading.');
     const judged = judgeTest(seenOf(input.reading), bench);
     response.status(201).json(await addTest(db, link.id, input, bench.wiring, judged));

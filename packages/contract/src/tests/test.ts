@@ -1,4 +1,4 @@
-import { FAULT_KINDS } from '@near-spoke/core/verify';
+import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/verify';
 import * as z from 'zod';
 import { author, id, instant, line } from '../primitives';
 import { endWiring } from '../verify';
@@ -34,7 +34,7 @@ export const test = z
     /** What the link should have joined when this was taken. */
     wiring: z.object({ near: endWiring, far: endWiring }),
     reading: testReading,
-    verdict: z.enum(['as-expected', 'part', 'differs']).meta({
+    verdict: z.enum(TEST_VERDICTS).meta({
       description: 'A part is as expected, but tells of a part of the link only.',
     }),
     missed: z.array(z.enum(FAULT_KINDS)).meta({

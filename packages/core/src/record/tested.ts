@@ -1,5 +1,11 @@
 import { sameWiring, wiringOf, type Job, type Link, type Reading, type Wiring } from '../link';
-import { diagnose, type Diagnosis, type FaultKind, type MapTesterId } from '../verify';
+import {
+  diagnose,
+  type Diagnosis,
+  type FaultKind,
+  type MapTesterId,
+  type TestVerdict,
+} from '../verify';
 
 /** A stored wire map: what was shown, and what was said of it then. */
 export interface TakenReading {
@@ -16,7 +22,7 @@ export interface TakenTest {
   readonly takenAt: string;
   readonly tester: string;
   readonly wiring: Wiring;
-  readonly verdict: 'as-expected' | 'part' | 'differs';
+  readonly verdict: TestVerdict;
   /** Kinds of faults that may have passed, of a whole test as expected. */
   readonly missed: readonly FaultKind[];
   readonly summary: string;

@@ -26,3 +26,4 @@ export {
   type TesterId,
 } from './tester';
 export { mapContacts, parseWireMap, type ParsedWireMap } from './wire-map-text';
+export { TEST_VERDICTS, type TestVerdict } from './test-verdict';

@@ -25,7 +25,13 @@ export function typedAs(wiring: Wiring | null) {
 }
 
 /** What the last result says to do. */
-export function verdictSentence(link: LinkSummary, test: Test | null, diagnosis: Diagnosis | null) {
+export function verdictSentence(
+  link: LinkSummary,
+  test: Test | null,
+  diagnosis: Diagnosis | null,
+  paired: boolean,
+) {
+  const proof = paired ? 'Enter a pairing test' : 'Enter a wire map';
   if (link.state === 'pass')
     return {
       sentence: 'This link is proven. Print its record.',
@@ -33,7 +39,7 @@ export function verdictSentence(link: LinkSummary, test: Test | null, diagnosis:
       action: 'Open the record',
     };
   if (test) {
-    const again = link.state === 'unproven' ? 'Enter a pairing test' : 'Test again';
+    const again = link.state === 'unproven' ? proof : 'Test again';
     return test.verdict === 'differs'
       ? {
           sentence: test.summary,
@@ -44,7 +50,7 @@ export function verdictSentence(link: LinkSummary, test: Test | null, diagnosis:
   }
   const first = diagnosis?.actions[0]?.sentence ?? '';
   if (diagnosis?.verdict === 'unproven')
-    return { sentence: diagnosis.summary, why: first, action: 'Enter a pairing test' };
+    return { sentence: diagnosis.summary, why: first, action: proof };
   const told = headline(first);
   return {
     sentence: told.first,

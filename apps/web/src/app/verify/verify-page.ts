@@ -52,9 +52,6 @@ import { WouldPass } from './would-pass';
 
 const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
 const isMapTester = (id: TesterId): id is MapTesterId => tester(id).method === 'nets';
-/** Room temperature: what a test is compared with when it is kept. */
-const TEMPERATURE_C = 20;
-
 const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
   { at: null, name: 'Cable still' },
   { at: 'near', name: 'Moved near' },
@@ -102,7 +99,7 @@ export class VerifyPage {
   protected readonly latest = computed(() => this.open.latest());
   protected readonly bench = computed(() => {
     const link = this.link();
-    return link ? benchOf(link, this.open.job(), TEMPERATURE_C) : null;
+    return link ? benchOf(link, this.open.job()) : null;
   });
   protected readonly testers = computed(() => {
     const wiring = this.wiring();
@@ -174,7 +171,7 @@ export class VerifyPage {
             why: `${this.oneKey() ? 'Where all is good, one key is enough: G. ' : ''}Make sure first that nothing feeds power or ringing voltage into this cable.`,
             action: this.oneKey() ? 'Fill in a good link' : '',
           };
-    return verdictSentence(link, this.tests.newest(), diagnosis);
+    return verdictSentence(link, this.tests.newest(), diagnosis, this.pairs().length > 0);
   });
 
   constructor() {
@@ -206,7 +203,8 @@ export class VerifyPage {
       else this.fillGood();
     } else if (state === 'pass') void this.go('record');
     else {
-      if (state === 'unproven') this.choose('pairing');
+      if (state === 'unproven')
+        this.choose(this.pairs().length > 0 ? 'pairing' : 'identifying-remote');
       this.begin();
     }
   }
@@ -317,7 +315,9 @@ export class VerifyPage {
       const reading = testReading.parse(readingOf(trial, shown));
       return this.deeds.test(link, { reading, verdict, missed: [...missed], summary, note });
     });
-    this.done(entries, `Test of ${link.label} kept.`, () => this.note.set(note));
+    // Another link may have been opened meanwhile: what is begun there stays.
+    if (this.open.id() === link.id)
+      this.done(entries, `Test of ${link.label} kept.`, () => this.note.set(note));
   }
 
   private done(entries: readonly Entry[], told: string, back: () => void): void {

@@ -43,9 +43,6 @@ const PLACE_NAME: Readonly<Record<Place, string>> = {
 };
 const LETTERS = ['A', 'B', 'C', 'D', 'E'] as const;
 const MOST_ROWS = 4;
-/** Room temperature; the ohms of a link are told elsewhere. */
-const TEMPERATURE_C = 20;
-
 const isReadings = (stored: unknown): stored is TestReading[] =>
   testReading.array().max(60).safeParse(stored).success;
 const isTesters = (stored: unknown): stored is TesterId[] =>
@@ -89,7 +86,7 @@ export class WhatExplains {
   );
   /** Of the firm; what explains a reading waits for it. */
   private readonly experience = inject(FirmExperience).seen;
-  private readonly bench = computed(() => benchOf(this.link(), this.job(), TEMPERATURE_C));
+  private readonly bench = computed(() => benchOf(this.link(), this.job()));
   private readonly seen = computed((): Seen[] => [...this.kept(), ...this.since()().map(seenOf)]);
 
   protected readonly rows = computed(() =>

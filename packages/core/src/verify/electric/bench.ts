@@ -30,11 +30,14 @@ export function plainBench(
   return { wiring, electrics, lamps: PLAIN_LAMPS, impedanceOhm: impedanceOhm ?? NOMINAL_OHM };
 }
 
+/** What a link is tested at where no temperature is told. */
+const ROOM_C = 20;
+
 /** What of a link decides how testers see it. */
 type Tested = Pick<Link, 'near' | 'far' | 'cable' | 'schools' | 'pinout' | 'lengthM'>;
 
 /** A link on the bench. */
-export function benchOf(link: Tested, job: Job, temperatureC: number): Bench {
+export function benchOf(link: Tested, job: Job, temperatureC = ROOM_C): Bench {
   const cable = job.catalogue.cable(link.cable);
   return plainBench(
     wiringOf(link, job),
@@ -53,7 +56,7 @@ export interface CordMake extends Pick<Link, 'cable' | 'lengthM'> {
 export const cordBenchOf = (
   { near, far, cable, lengthM }: CordMake,
   job: Job,
-  temperatureC: number,
+  temperatureC = ROOM_C,
 ): Bench =>
   benchOf(
     { near: { ...near, place: '' }, far: { ...far, place: '' }, cable, lengthM, schools: {} },

@@ -12,7 +12,7 @@ export { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 export type { Seen } from './agree';
 export { blindSpots, missedOf, procedureOf, testersFor, type BlindSpots } from './blind-spots';
 export { completeFault } from './complete-fault';
-export { TEST_VERDICTS, compareTest, judgeTest, type JudgedTest } from './judge-test';
+export { compareTest, judgeTest, type JudgedTest } from './judge-test';
 export { PLAIN_CONDITIONS } from './next-test';
 export { wordsOf, type Outcome } from './outcomes';
 export { experienceOf, type Remake } from './experience';

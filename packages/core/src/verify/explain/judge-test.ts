@@ -5,11 +5,8 @@ import { asTold, spell, type Seen } from './agree';
 import { looksGood, missedOf, procedureOf } from './blind-spots';
 import { wordsOf } from './outcomes';
 import type { FaultKind, Place } from '../fault';
+import type { TestVerdict } from '../test-verdict';
 import { tester } from '../tester';
-
-/** What one use of a tester says of a link; `part` is as expected, but tells of a part of the link only. */
-export const TEST_VERDICTS = ['as-expected', 'part', 'differs'] as const;
-export type TestVerdict = (typeof TEST_VERDICTS)[number];
 
 export interface JudgedTest {
   readonly verdict: TestVerdict;

@@ -15,8 +15,6 @@ import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
 import { Workbench } from '../workbench';
 
-const TEMPERATURE_C = 20;
-
 /** Which faults each class of testers lets pass on this very link, worked out fault by fault. */
 @Component({
   selector: 'ns-blind-spots-page',
@@ -85,7 +83,7 @@ export class BlindSpotsPage {
     effect(() => {
       const link = this.open.link();
       if (!link) return;
-      const bench = benchOf(link, this.open.job(), TEMPERATURE_C);
+      const bench = benchOf(link, this.open.job());
       this.workbench.ask('blind', { bench }).then(
         (blind) => this.blind.set(blind),
         () => this.failed.set(true),

@@ -38,7 +38,6 @@ import { WouldPass } from '../would-pass';
 import { Workbench } from '../workbench';
 import { hintFor, readCord } from './read-cord';
 
-const TEMPERATURE_C = 20;
 const LISTED = 14;
 
 /** One cord after the other: its label, one key where it is good, what was shown where it is not. */
@@ -82,7 +81,7 @@ export class CordBench {
   protected readonly batch = computed(() => this.batches().find(({ id }) => id === this.batchId()));
   protected readonly bench = computed(() => {
     const batch = this.batch();
-    return batch ? cordBenchOf(batch.cord, this.job(), TEMPERATURE_C) : null;
+    return batch ? cordBenchOf(batch.cord, this.job()) : null;
   });
   protected readonly row = computed(() => tester(this.batch()?.tester ?? 'pair-lamps'));
   private readonly facts = computed(() =>

@@ -25,7 +25,6 @@ import { NextThing } from '../../shell/next-thing';
 import { cordsActions, cordsFeature } from '../../store/cords/cords';
 import { selectJob } from '../../store/job';
 
-const TEMPERATURE_C = 20;
 const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
 
 /** A site's batches of cords, and a new one. */
@@ -97,7 +96,7 @@ export class CordsPage {
   });
   protected readonly testers = computed(() => {
     const cord = this.cord();
-    return cord ? testersFor(cordBenchOf(cord, this.job(), TEMPERATURE_C).wiring) : [];
+    return cord ? testersFor(cordBenchOf(cord, this.job()).wiring) : [];
   });
   protected readonly tester = computed(
     () => this.testers().find(({ id }) => id === this.chosen())?.id ?? this.testers()[0]?.id,
