@@ -6,6 +6,7 @@ import { PLAIN_OPTIONS, namedContact, solveMap, type Port } from '../src/map';
 import { costsOf } from '../src/map/join-signals';
 import { unitsOf } from '../src/map/unit';
 import { seeded } from '../src/testing/seeded';
+import { benchReflect } from './reflect';
 import { diagnose } from '../src/verify';
 import {
   completeFault,
@@ -166,3 +167,5 @@ function explained(): void {
   );
 }
 explained();
+
+benchReflect();

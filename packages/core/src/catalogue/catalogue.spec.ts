@@ -1,5 +1,5 @@
 import { awgDiameterMm } from './awg';
-import { CABLES } from './cable';
+import { CABLES } from './cables';
 import { BUILT_IN } from './catalogue';
 import { FOUR_PAIRS, conductor, ribbonCores, telephonePairs } from './conductor';
 import { assignCores } from './assign';

@@ -1,4 +1,5 @@
-import { CABLES, type Cable, type CableId } from './cable';
+import type { Cable, CableId } from './cable';
+import { CABLES } from './cables';
 import { CONNECTORS, type ConnectorId } from './connectors';
 import type { Connector } from './connector-row';
 

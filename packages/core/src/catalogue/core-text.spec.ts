@@ -1,4 +1,4 @@
-import { CABLES } from './cable';
+import { CABLES } from './cables';
 import { parseCores, writeCores } from './core-text';
 
 describe('parseCores', () => {

@@ -1,7 +1,6 @@
 export { assignCores, wiringName, type Assigned } from './assign';
 export { awgAreaMm2, awgDiameterMm } from './awg';
 export {
-  CABLES,
   CABLE_FAMILIES,
   JACKETS,
   type Cable,
@@ -10,6 +9,7 @@ export {
   type CablePart,
   type Jacket,
 } from './cable';
+export { CABLES } from './cables';
 export { BUILT_IN, catalogueOf, type Catalogue, type OwnParts } from './catalogue';
 export {
   COLOUR_LETTERS,

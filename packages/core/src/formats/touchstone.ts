@@ -29,6 +29,8 @@ const polar = (size: number, degrees: number): Complex => ({
   im: size * Math.sin((degrees * Math.PI) / 180),
 });
 
+/** A two-port's noise data has so many. */
+const NOISE_COLUMNS = 5;
 const MOST_PORTS = 8;
 const MOST_POINTS = 200_001;
 
@@ -47,7 +49,7 @@ export function parseTouchstone(text: string, name = ''): ParsedTouchstone {
   let options: Options = { hz: 1e9, format: 'ma', referenceOhm: 50 };
   let ports = Number(/\.s(\d)p$/i.exec(name.trim())?.[1] ?? 0);
   let order: '21_12' | '12_21' = '21_12';
-  let [optionsSeen, done] = [false, false];
+  let [optionsSeen, done, wrapped] = [false, false, false];
   const numbers: number[] = [];
   const lines: number[] = [];
   const bad = (line: number, reason: string): ParsedTouchstone => ({ ok: false, line, reason });
@@ -68,6 +70,7 @@ export function parseTouchstone(text: string, name = ''): ParsedTouchstone {
     if (row.startsWith('[')) {
       const [, keyword = '', value = ''] = /^\[([^\]]*)\]\s*(.*)$/.exec(row) ?? [];
       const key = keyword.toLowerCase();
+      wrapped = true;
       if (key === 'number of ports') ports = Number(value);
       if (key === 'two-port data order') order = value.trim() === '12_21' ? '12_21' : '21_12';
       if (key === 'matrix format' && value.trim().toLowerCase() !== 'full')
@@ -77,7 +80,12 @@ export function parseTouchstone(text: string, name = ''): ParsedTouchstone {
         options = { ...options, referenceOhm: Number(value.trim().split(/\s+/)[0]) };
       continue;
     }
-    for (const word of row.split(/[\s,]+/)) {
+    const words = row.split(/[\s,]+/).filter(Boolean);
+    const needed = ports === 1 || ports === 2 ? 1 + 2 * ports * ports : null;
+    // Points of one and two ports stand in a line each; only version 2 lets them run on.
+    if (needed !== null && !wrapped && words.length !== needed && words.length !== NOISE_COLUMNS)
+      return bad(line, `has ${words.length} numbers where ${needed} make a point`);
+    for (const word of words) {
       const value = Number(word);
       if (!Number.isFinite(value)) return bad(line, `“${word.slice(0, 20)}” is not a number`);
       numbers.push(value);

@@ -9,6 +9,7 @@ export { hubOf } from './hub';
 export {
   ENDS,
   PLAIN_JOB,
+  SCHEDULED_LENGTH_SHARE,
   schoolsOf,
   type End,
   type Job,

@@ -24,6 +24,9 @@ export interface LinkEnd {
   readonly scheme: SchemeId;
 }
 
+/** Relative standard uncertainty of a length that stands in a schedule. Generic. */
+export const SCHEDULED_LENGTH_SHARE = 0.03;
+
 /** Something the cable passes, at a distance from the near end along the cable. */
 export interface Waypoint {
   readonly name: string;

@@ -5,3 +5,8 @@ export { METRES_PER, type LengthUnit } from './length-unit';
 export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';
 export { e24AtLeast, e24AtMost, e24Between, formatOhm } from './e24';
 export { parseOhm, type ParsedOhm } from './parse-ohm';
+export type { Uncertain } from './uncertain';
+export { LIGHT_M_S } from './light';
+export { seriesValues, type Series } from './e96';
+export { WITHIN_95 } from './within';
+export { evenDraws } from './even-draws';

@@ -1,10 +1,10 @@
 import type { Cable } from '../../catalogue';
-import type { Uncertain } from '../ohms/loop';
+import { LIGHT_M_S, type Uncertain } from '../../units';
 
 /** Copper's resistivity, ohm metre (IEC 60028), and the magnetic constant, henry per metre. */
 const COPPER_OHM_M = 1.7241e-8;
 const MU_0 = 4e-7 * Math.PI;
-const LIGHT_M_S = 299_792_458;
+
 const DB_PER_NEPER = 20 / Math.LN10;
 /** Loss angle of polyethylene, solid or foamed. Generic. */
 const TAN_DELTA = 3e-4;

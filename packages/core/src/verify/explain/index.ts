@@ -19,3 +19,4 @@ export { experienceOf, type Remake } from './experience';
 export { NO_EXPERIENCE, priorOf, type Experience } from './prior';
 export { reportOf, type NextTest, type Report, type ReportOptions } from './report';
 export { described, everyFault, orderOf } from './tell';
+export { EXPLAIN_WORK, type ExplainKind, type ExplainWork } from './work';

@@ -145,7 +145,7 @@ describe('Touchstone files', () => {
 
   it('that can’t be read are told by line and reason', () => {
     for (const [text, line, reason] of [
-      ['# Hz S RI\n1 2 3 4', 2, 'ends in the middle'],
+      ['# Hz S RI\n1 2 3 4', 2, '4 numbers where 9'],
       ['# Hz S RI\n1 0 0 x 0 0 0 0 0', 2, 'not a number'],
       ['# Hz Z RI\n1 0 0', 1, 'Z parameters'],
       ['# Hz S RI\n2 0 0 0 0 0 0 0 0\n2 0 0 0 0 0 0 0 0', 3, 'does not rise'],

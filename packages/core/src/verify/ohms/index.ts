@@ -1,2 +1,2 @@
-export { judgeLoops, loopExpected, unbalance, type LoopVerdict, type Uncertain } from './loop';
+export { judgeLoops, loopExpected, unbalance, type LoopVerdict } from './loop';
 export { powerBudget } from './power';

@@ -1,14 +1,9 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
+import { SCHEDULED_LENGTH_SHARE } from '../../link';
+import type { Uncertain } from '../../units';
 import type { CableFacts } from '../electric/bench';
 
-/** A value with its standard uncertainty. */
-export interface Uncertain {
-  readonly value: number;
-  readonly u: number;
-}
-
-/** Relative standard uncertainties. Generic: of a scheduled length, of a drawn conductor's area. */
-const LENGTH_U = 0.03;
+/** Relative standard uncertainty of a drawn conductor's area. Generic. */
 const AREA_U = 0.02;
 /** Of the conductor's temperature, kelvin; of copper's resistance by that, per kelvin (IEC 60028). */
 const TEMPERATURE_U_K = 5;
@@ -26,7 +21,7 @@ const CONTACTS_OHM = { value: 0.1, u: 0.1 } as const;
 export function loopExpected({ lengthM, gaugeAwg, temperatureC }: CableFacts): Uncertain {
   if (lengthM === null) throw new Error('The resistance of a loop needs the length of its link');
   const copper = 2 * TWIST.value * coreOhm(lengthM, awgAreaMm2(gaugeAwg), temperatureC);
-  const share = Math.hypot(LENGTH_U, AREA_U, TEMPERATURE_U_K * COPPER_PER_K, TWIST.u);
+  const share = Math.hypot(SCHEDULED_LENGTH_SHARE, AREA_U, TEMPERATURE_U_K * COPPER_PER_K, TWIST.u);
   return { value: copper + CONTACTS_OHM.value, u: Math.hypot(copper * share, CONTACTS_OHM.u) };
 }
 

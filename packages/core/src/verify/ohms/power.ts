@@ -1,4 +1,4 @@
-import type { Uncertain } from './loop';
+import type { Uncertain } from '../../units';
 
 /** What one class of power sourcing gives, and what it needs at the far end. */
 export interface PowerClass {

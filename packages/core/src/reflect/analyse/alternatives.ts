@@ -1,0 +1,90 @@
+import { looseness, spreadOf, type Fit } from './fit-guess';
+import { withChanges, type Change, type Guess } from './guess';
+import { ofKinds, pairsAsTaps, shorterBranch } from './kinds';
+import { plainly } from './plainly';
+
+/** A fit with, for each of its changes, how likely its kind is beside the others it could be of. */
+export interface Weighed {
+  readonly fit: Fit;
+  readonly shares: readonly number[];
+}
+
+/** A change in every kind that it could be of. An end is one only behind all others. */
+function alike(change: Change, last: boolean): Change[] {
+  const kinds = ofKinds(change);
+  return last && change.kind !== 'tap' ? [...kinds, { ...change, kind: 'end' }] : kinds;
+}
+
+/**
+ * Each change of a fit in every kind that it could be of, all the rest fitted again: the best is kept,
+ * and how much the others would have to be explained away tells how sure it is.
+ *
+ * @param refit from a guess, over the whole of what was measured
+ */
+export function weighKinds(grown: Fit, refit: (guess: Guess) => Fit): Weighed {
+  const { changes } = grown.guess.line;
+  const first = refit(withChanges(grown.guess, shorterBranch(changes)));
+  let best = withoutTrifles(withBranches(withPlainPairs(first, refit), refit), refit);
+  const shares: number[] = [];
+  for (let index = 0; index < best.guess.line.changes.length; index += 1) {
+    const change = best.guess.line.changes[index] as Change;
+    const last = index === best.guess.line.changes.length - 1;
+    const { guess } = best;
+    const others = alike(change, last)
+      .filter(({ kind }) => kind !== change.kind)
+      .map((one) => refit(withChanges(guess, guess.line.changes.with(index, one))));
+    const all = [best, ...others];
+    const least = all.reduce((one, other) => (plainly(other) < plainly(one) ? other : one));
+    // A fit that is off by more than noise tells less of the difference; none that has lost its order any.
+    const loose = looseness(least);
+    const sum = Number.isFinite(plainly(least))
+      ? all.reduce((total, one) => total + Math.exp((plainly(least) - plainly(one)) / 2 / loose), 0)
+      : all.length;
+    best = least;
+    shares.push(1 / sum);
+  }
+  return { fit: best, shares };
+}
+
+/** What is smaller than this, or than three times its own uncertainty, is tried without. */
+const TRIFLE = 0.008;
+
+/** Changes that nothing is lost without are none. */
+function withoutTrifles(first: Fit, refit: (guess: Guess) => Fit): Fit {
+  let best = first;
+  for (let index = first.guess.line.changes.length - 1; index >= 0; index -= 1) {
+    const { changes } = best.guess.line;
+    const change = changes[index];
+    if (!change || change.kind === 'tap') continue;
+    if (Math.abs(change.size) > Math.max(TRIFLE, 3 * spreadOf(best, `size ${index}`))) continue;
+    const tried = refit(withChanges(best.guess, changes.toSpliced(index, 1)));
+    if (plainly(tried) < plainly(best) + FEWER) best = tried;
+  }
+  return best;
+}
+
+/** Down and up again may be a branch, which has one change fewer. */
+function withBranches(first: Fit, refit: (guess: Guess) => Fit): Fit {
+  return pairsAsTaps(first.guess.line.changes).reduce((best, changes) => {
+    const tried = refit(withChanges(first.guess, changes));
+    return plainly(tried) < plainly(best) + FEWER ? tried : best;
+  }, first);
+}
+
+/** A guess with one change fewer may be off by so much more. */
+const FEWER = 9;
+
+/** A resistance in the way and one across, one right behind the other, may be a piece of other cable. */
+function withPlainPairs(first: Fit, refit: (guess: Guess) => Fit): Fit {
+  const { changes } = first.guess.line;
+  const odd = ({ kind }: Change) => kind === 'series' || kind === 'shunt';
+  return changes.reduce((best, change, index) => {
+    const next = changes[index + 1];
+    if (!next || !odd(change) || !odd(next) || change.size * next.size > 0) return best;
+    const plain = best.guess.line.changes.map((one, place) =>
+      place === index || place === index + 1 ? { ...one, kind: 'step' as const } : one,
+    );
+    const tried = refit(withChanges(best.guess, plain));
+    return plainly(tried) < plainly(best) ? tried : best;
+  }, first);
+}

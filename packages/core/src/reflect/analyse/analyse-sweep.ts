@@ -1,0 +1,172 @@
+import type { Capture, Touchstone } from '../../formats/captures';
+import type { Uncertain } from '../../units';
+import { distanceOf } from '../hand';
+import { reflectionAt } from '../line/reflection';
+import { ANY_SOURCE_OHM, ANY_VELOCITY, HIGH_OHM, type Told } from '../told';
+import { weighKinds } from './alternatives';
+import { cableOf, type Analysed } from './analysis';
+import { describeProblems } from './describe-problems';
+import type { TraceEvent } from './event';
+import type { Checkpoint } from './grow';
+import { growSweep } from './grow-sweep';
+import type { Change, Guess } from './guess';
+import type { Prior } from './parameter';
+import { priorOf } from './prior';
+import { profileOfSweep } from './profile';
+import { tellEvents } from './tell-events';
+import { throughDelay, type Through } from './through';
+
+const LEAST_POINTS = 16;
+/** A point may stray from even spacing by this share of it. */
+const UNEVEN = 0.05;
+/** More points than these tell nothing more of a link of some hundred metres. */
+const MOST_POINTS = 4096;
+
+/** A sweep of one port, or of two: then what goes through tells the length. */
+export function analyseSweep(
+  network: Touchstone,
+  told: Told,
+  notes: (Capture & { readonly kind: 'sweep' })['notes'],
+  checkpoint: Checkpoint,
+): Analysed {
+  const { points: all, ports, referenceOhm } = network;
+  if (ports > 2)
+    return { ok: false, sample: 0, reason: `The file has ${ports} ports; one or two are read` };
+  if (all.length < LEAST_POINTS)
+    return {
+      ok: false,
+      sample: 0,
+      reason: `There are ${all.length} points; ${LEAST_POINTS} are the least to tell anything from`,
+    };
+  const allHz = all.map((point) => point.hz);
+  const stepHz = ((allHz.at(-1) as number) - (allHz[0] as number)) / (all.length - 1);
+  const odd = allHz.findIndex(
+    (one, k) => Math.abs(one - (allHz[0] as number) - k * stepHz) > UNEVEN * stepHz,
+  );
+  if (odd >= 0)
+    return {
+      ok: false,
+      sample: odd,
+      reason:
+        'The points are not evenly spaced: sweep linearly, an echo’s delay is told by even steps',
+    };
+  const thin = Math.ceil(all.length / MOST_POINTS);
+  const points = all.filter((_, k) => k % thin === 0);
+  const hz = points.map((point) => point.hz);
+  const part = (row: number, column: number, of: 're' | 'im') =>
+    points.map((point) => point.s[row]?.[column]?.[of] ?? 0);
+  const through =
+    ports === 2
+      ? throughDelay({
+          hz,
+          re: part(1, 0, 're'),
+          im: part(1, 0, 'im'),
+        })
+      : null;
+  const velocityFactor = told.velocityFactor ?? ANY_VELOCITY;
+  // A cable that is not told of is one that the ports were made for.
+  const known: Told = { ...told, impedanceOhm: told.impedanceOhm ?? referenceOhm };
+  const prior = priorOf(known, 'sweep');
+  const reflection = {
+    hz,
+    re: Float64Array.from(part(0, 0, 're')),
+    im: Float64Array.from(part(0, 0, 'im')),
+    referenceOhm,
+  };
+  const grown = growSweep(
+    reflection,
+    sweepStart(prior, through ? [farPort(through, referenceOhm, prior)] : []),
+    prior,
+    checkpoint,
+  );
+  const weighed = weighKinds(grown.fit, grown.refit);
+  const found = tellEvents(weighed, {
+    velocityFactor,
+    edgeS: grown.resolutionS,
+    teeReflection: 0,
+    rangeS: grown.rangeS,
+    leastSize: 0.02,
+    deadS: grown.resolutionS,
+    closeS: 0,
+    widthS: null,
+  });
+  const events = through ? withThroughEnd(found, through, velocityFactor) : found;
+  return {
+    ok: true,
+    analysis: {
+      kind: ports === 2 ? 'two-port' : 'one-port',
+      samples: all.length,
+      intervalS: grown.resolutionS,
+      events,
+      problems: [
+        ...notes,
+        ...describeProblems({
+          told: known,
+          events,
+          explained: null,
+          survey: null,
+          rangeS: grown.rangeS,
+          velocityFactor,
+          impedanceOhm: weighed.fit.guess.line.impedanceOhm,
+        }),
+      ],
+      velocityFactor,
+      rangeS: grown.rangeS,
+      trace: null,
+      through,
+      impedance: profileOfSweep(weighed.fit, reflection, grown.rangeS),
+      cable: cableOf(weighed.fit),
+    },
+  };
+}
+
+/** The other port, as an end of the reference impedance. */
+const farPort = ({ delayS }: Through, referenceOhm: number, { impedance }: Prior): Change => ({
+  kind: 'end',
+  delayS: 2 * delayS.value,
+  size: reflectionAt(referenceOhm, impedance.mean),
+  stubS: 0,
+});
+
+/** A sweep has no launch: what stands for one here is never looked at. */
+const NO_LAUNCH: Pick<Guess, 'offsetV' | 'launch' | 'tee'> = {
+  offsetV: 0,
+  launch: { kind: 'step', amplitudeV: 1, atS: 0, widthS: null, rampS: 0, bellS: 0, poleS: 0 },
+  tee: { sourceOhm: ANY_SOURCE_OHM, scopeOhm: HIGH_OHM },
+};
+
+const sweepStart = (prior: Prior, changes: readonly Change[]): Guess => ({
+  ...NO_LAUNCH,
+  line: {
+    impedanceOhm: prior.impedance.mean,
+    loss: { resistance: 0, skin: prior.skin.mean, dielectric: prior.dielectric.mean },
+    changes,
+  },
+});
+
+/** What lies nearer than this share of the way is no part of the far port itself. */
+const BEFORE_THE_END = 0.98;
+
+/** The far end of a line that was measured through: its delay is half of what would come back from it. */
+function withThroughEnd(
+  events: readonly TraceEvent[],
+  { delayS }: Through,
+  velocityFactor: Uncertain,
+): TraceEvent[] {
+  const round: Uncertain = { value: 2 * delayS.value, u: 2 * delayS.u };
+  const before = events.filter(
+    ({ delayS: one, kind }) => kind !== 'ghost' && one.value < BEFORE_THE_END * round.value,
+  );
+  return [
+    ...before.map((event) => ({ ...event, end: false })),
+    {
+      delayS: round,
+      distanceM: distanceOf(round, velocityFactor),
+      kind: 'matched',
+      reflection: { value: 0, u: 0.02 },
+      end: true,
+      confidence: 0.99,
+      ohm: null,
+    },
+  ];
+}

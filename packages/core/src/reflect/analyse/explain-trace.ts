@@ -1,0 +1,212 @@
+import { riseOf } from '../line/launch';
+import { beside, reflectionAt } from '../line/reflection';
+import type { Tee } from '../line/ratio';
+import type { Trace } from '../../formats/captures';
+import { weighKinds, type Weighed } from './alternatives';
+import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
+import { fitGuess, WEIGHING, type Fit } from './fit-guess';
+import { departureOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import type { Guess } from './guess';
+import type { Prior } from './parameter';
+import { plainly } from './plainly';
+import { ANY_DIELECTRIC, priorOf } from './prior';
+import type { Survey } from './survey';
+import { ANY_SOURCE_OHM, HIGH_OHM, type Told } from '../told';
+
+/** A trace explained. */
+export interface ExplainedTrace {
+  readonly weighed: Weighed;
+  readonly bench: BenchTrace;
+  readonly kind: 'pulse' | 'step';
+  /** The two readings of the launch explain the trace alike: it was not told which it is. */
+  readonly eitherKind: boolean;
+  /** Where the trace leaves all that was supposed, there and back; null where it never does. */
+  readonly unexplainedS: number | null;
+}
+
+/** A launch that is wider than this many of its rises, or lasts longer, is rather a step into a short. */
+const PULSE_RISES = 15;
+const PULSE_S = 25e-9;
+/** Impedances that cables are made with, tried where none is told. */
+const USUAL_OHM = [50, 75, 100];
+/** Of two that explain as much, the one that needs fewer changes is better, by so much for each. */
+const A_CHANGE = 12;
+const changes = ({ fit: { guess } }: Grown) => guess.line.changes.length;
+const OTHER_KIND = 30;
+/** Costs nearer than this are alike. */
+const ALIKE = 12;
+
+export function explainTrace(
+  trace: Trace,
+  survey: Survey,
+  told: Told,
+  checkpoint: Checkpoint,
+): ExplainedTrace {
+  const kinds = kindsOf(survey, told);
+  // As few samples as the sharper of the two edges allows.
+  const riseS = Math.min(survey.riseS, told.riseS ?? survey.riseS);
+  const bench = benchTrace(trace, survey, Math.max(riseS, 0.8 * trace.intervalS));
+  const tries = kinds.flatMap((kind) =>
+    (told.impedanceOhm === null ? USUAL_OHM : [told.impedanceOhm]).map((ohm): Try => {
+      const prior = priorOf(told, 'trace', ohm);
+      return { kind, prior, start: startOf(kind, survey, told, bench, prior) };
+    }),
+  );
+  // What lies far apart is found in a coarse trace; a fine one tells more of it, and what lies close.
+  const coarse = coarseBench(bench);
+  const first = coarse && search(tries, coarse, (share) => checkpoint(0.3 * share));
+  const searched =
+    first && !first.best.grown.departure
+      ? first
+      : search(tries, bench, (share) => checkpoint(0.3 + 0.5 * share));
+  const { best } = searched;
+  checkpoint(0.8);
+  const found = weigh(best.grown, best.prior, searched.bench);
+  const weighed =
+    searched.bench === bench
+      ? found
+      : finer(found, best.start, {
+          prior: best.prior,
+          bench,
+          agreedS: best.grown.to * searched.bench.intervalS,
+          checkpoint: (share) => checkpoint(0.8 + 0.2 * share),
+        });
+  const departure = departureOf(weighed.fit.guess, bench);
+  return {
+    weighed,
+    bench,
+    kind: best.kind,
+    eitherKind: searched.eitherKind,
+    unexplainedS: departure
+      ? departure.index * bench.intervalS - weighed.fit.guess.launch.atS
+      : null,
+  };
+}
+
+/** What a trace may be of: a pulse or a step into a cable of some impedance. */
+interface Try {
+  readonly kind: 'pulse' | 'step';
+  readonly prior: Prior;
+  readonly start: Guess;
+}
+
+/** The try that explains a trace best. What was tried first is likelier: another has to be clearly better. */
+function search(tries: readonly Try[], bench: BenchTrace, checkpoint: Checkpoint) {
+  const grown = tries.map((one, index) => ({
+    ...one,
+    grown: grow(one.start, one.prior, bench, (share) => checkpoint((index + share) / tries.length)),
+  }));
+  const best = grown.reduce((one, other) =>
+    better(other.grown, one.grown, other.kind === one.kind ? 0 : OTHER_KIND) ? other : one,
+  );
+  const other = grown.find((one) => one.kind !== best.kind);
+  const eitherKind =
+    other !== undefined &&
+    other.grown.to === best.grown.to &&
+    Math.abs(other.grown.fit.cost - best.grown.fit.cost) < ALIKE;
+  return { bench, best, eitherKind };
+}
+
+/** Everything is fitted once more, what an edge’s form hardly tells too; up to where a trace is explained. */
+function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
+  const free = { ...prior, dielectric: ANY_DIELECTRIC };
+  return (guess) =>
+    fitGuess(
+      guess,
+      parametersOf(guess, free, bench, true),
+      { ...bench.measured, to },
+      bench.foretelling,
+      WEIGHING,
+    );
+}
+
+const weigh = ({ fit, to }: Grown, prior: Prior, bench: BenchTrace): Weighed =>
+  weighKinds(fit, refitOf(prior, bench, to));
+
+const sameKinds = (one: Guess, other: Guess): boolean =>
+  one.line.changes.map(({ kind }) => kind).join() ===
+  other.line.changes.map(({ kind }) => kind).join();
+
+/** What was found in a coarse trace, gone on with in the fine one; where nothing is new in that, no kind is. */
+function finer(
+  { fit, shares }: Weighed,
+  { launch }: Guess,
+  fine: {
+    readonly prior: Prior;
+    readonly bench: BenchTrace;
+    readonly agreedS: number;
+    readonly checkpoint: Checkpoint;
+  },
+): Weighed {
+  const { prior, bench, agreedS, checkpoint } = fine;
+  // Of its form a coarse trace tells little: a lower and wider pulse is as good there.
+  const start = { ...fit.guess, launch: { ...launch, atS: fit.guess.launch.atS } };
+  const grown = grow(start, prior, bench, checkpoint, agreedS);
+  return sameKinds(grown.fit.guess, fit.guess)
+    ? { fit: refitOf(prior, bench, grown.to)(grown.fit.guess), shares }
+    : weigh(grown, prior, bench);
+}
+
+function kindsOf({ widthS, riseS }: Survey, told: Told): readonly ('pulse' | 'step')[] {
+  if (told.pulse !== 'auto') return [told.pulse];
+  if (told.pulseWidthS !== null) return ['pulse'];
+  if (widthS === null) return ['step'];
+  // Who knows the rise of a pulse knows its width.
+  const narrow = widthS < Math.min(PULSE_S, PULSE_RISES * riseS);
+  if (told.riseS !== null) return narrow ? ['step', 'pulse'] : ['step'];
+  return narrow ? ['pulse'] : ['pulse', 'step'];
+}
+
+const teeOf = ({ sourceOhm, scopeOhm }: Told): Tee => ({
+  sourceOhm: sourceOhm ?? ANY_SOURCE_OHM,
+  scopeOhm: scopeOhm ?? HIGH_OHM,
+});
+
+function startOf(
+  kind: 'pulse' | 'step',
+  survey: Survey,
+  told: Told,
+  bench: BenchTrace,
+  prior: Prior,
+): Guess {
+  const tee = teeOf(told);
+  const impedanceOhm = prior.impedance.mean;
+  const atTee = beside(impedanceOhm, tee.scopeOhm);
+  const rise = told.riseS ?? survey.riseS;
+  const width = told.pulseWidthS ?? survey.widthS;
+  return {
+    offsetV: survey.baselineV,
+    tee,
+    launch: {
+      kind,
+      amplitudeV: (survey.launchV * (tee.sourceOhm + atTee)) / atTee,
+      atS: survey.atS - bench.fromS,
+      widthS: kind === 'pulse' ? (width ?? 5 * rise) : null,
+      rampS: rise,
+      bellS: rise / 5,
+      poleS: 0,
+    },
+    line: {
+      impedanceOhm,
+      loss: { resistance: 0, skin: prior.skin.mean, dielectric: prior.dielectric.mean },
+      changes: [],
+    },
+  };
+}
+
+function better(one: Grown, other: Grown, by: number): boolean {
+  if (one.to === other.to && !one.departure === !other.departure)
+    return (
+      plainly(one.fit) + A_CHANGE * changes(one) + by <
+      plainly(other.fit) + A_CHANGE * changes(other)
+    );
+  return (one.departure?.index ?? Infinity) > (other.departure?.index ?? Infinity);
+}
+
+/** What the tee throws back into the line, for the cable's own impedance. */
+export function teeReflectionOf({ tee, line }: Guess): number {
+  return reflectionAt(beside(tee.sourceOhm, tee.scopeOhm), line.impedanceOhm);
+}
+
+/** The rise of the launch as fitted. */
+export const fittedRise = ({ launch }: Guess): number => riseOf(launch);

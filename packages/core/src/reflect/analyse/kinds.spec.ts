@@ -1,0 +1,61 @@
+import type { Change } from './guess';
+import { asTaps, kindsBefore, ofKinds, pairsAsTaps, shorterBranch, supposedAnew } from './kinds';
+
+const change = (kind: Change['kind'], delayNs: number, size: number, stubNs = 0): Change => ({
+  kind,
+  delayS: delayNs * 1e-9,
+  size,
+  stubS: stubNs * 1e-9,
+});
+const kinds = (list: readonly Change[]) => list.map(({ kind }) => kind).join();
+
+describe('What a change may turn out to be', () => {
+  it('is another impedance, or what throws back the same way', () => {
+    expect(kinds(ofKinds(change('end', 10, 0.5)))).toBe('step,series');
+    expect(kinds(ofKinds(change('end', 10, -0.5)))).toBe('step,shunt');
+    expect(kinds(ofKinds(change('tap', 10, 0, 5)))).toBe('tap');
+    // An end that took all can be no joint of as much.
+    expect(ofKinds(change('end', 10, 1)).map(({ size }) => size)).toEqual([0.9, 0.9]);
+  });
+
+  it('is decided of the last change once something lies behind it', () => {
+    expect(kindsBefore([])).toEqual([[]]);
+    const lists = kindsBefore([change('step', 5, 0.1), change('end', 10, 0.5)]);
+    expect(lists.map(kinds)).toEqual(['step,step', 'step,series']);
+  });
+
+  it('is a branch where it goes down by about a third and its open end is seen', () => {
+    const [branch] = asTaps([change('step', 20, -0.33)], 32e-9);
+    expect(branch?.[0]?.kind).toBe('tap');
+    expect(branch?.[0]?.stubS).toBeCloseTo(12e-9, 15);
+    expect(asTaps([change('step', 20, -0.33)], 15e-9)).toEqual([]);
+    expect(asTaps([change('step', 20, -0.05)], 32e-9)).toEqual([]);
+    const pairs = pairsAsTaps([
+      change('step', 20, -0.3),
+      change('step', 30, 0.4),
+      change('end', 50, 1),
+    ]);
+    expect(pairs.map(kinds)).toContain('tap,end');
+  });
+
+  it('is supposed anew of the last few, in every mixture', () => {
+    const lists = supposedAnew([change('step', 5, 0.1), change('step', 10, 0.2)]);
+    expect(lists.map(kinds).sort()).toEqual([
+      'series,series',
+      'series,step',
+      'step,series',
+      'step,step',
+    ]);
+  });
+
+  it('calls the shorter of branch and rest the branch: both give the same trace', () => {
+    const long = [change('tap', 20, 0, 40), change('end', 30, 1)];
+    const [tap, end] = shorterBranch(long);
+    expect(tap?.stubS).toBeCloseTo(10e-9, 15);
+    expect(end?.delayS).toBeCloseTo(60e-9, 15);
+    const short = [change('tap', 20, 0, 5), change('end', 30, 1)];
+    expect(shorterBranch(short)).toBe(short);
+    const shorted = [change('tap', 20, 0, 40), change('end', 30, -1)];
+    expect(shorterBranch(shorted)).toBe(shorted);
+  });
+});

@@ -1,0 +1,194 @@
+import type { Change, Guess } from './guess';
+
+/** One number of a guess that is fitted. */
+export interface Parameter {
+  readonly name: string;
+  readonly get: (guess: Guess) => number;
+  readonly set: (guess: Guess, value: number) => Guess;
+  /** About how far it may be off; also the size of the step that slopes are taken with, by a thousand. */
+  readonly scale: number;
+  readonly least: number;
+  readonly most: number;
+  /** What is known of it beforehand. */
+  readonly prior: { readonly mean: number; readonly sd: number } | null;
+  /** Whether the line changes with it, or only what is sent into it. */
+  readonly of: 'line' | 'launch' | 'offset';
+}
+
+/** What is known before a trace is looked at. */
+export interface Prior {
+  readonly impedance: { readonly mean: number; readonly sd: number };
+  readonly skin: { readonly mean: number; readonly sd: number };
+  readonly resistance: { readonly mean: number; readonly sd: number };
+  readonly dielectric: { readonly mean: number; readonly sd: number };
+}
+
+const withLine = (guess: Guess, line: Partial<Guess['line']>): Guess => ({
+  ...guess,
+  line: { ...guess.line, ...line },
+});
+const withLaunch = (guess: Guess, launch: Partial<Guess['launch']>): Guess => ({
+  ...guess,
+  launch: { ...guess.launch, ...launch },
+});
+const withChange = (guess: Guess, index: number, change: Partial<Change>): Guess =>
+  withLine(guess, {
+    changes: guess.line.changes.map((one, place) =>
+      place === index ? { ...one, ...change } : one,
+    ),
+  });
+
+/** The launch's own: those that an already fitted launch keeps are left out. */
+export function launchParameters(guess: Guess, rangeS: number): Parameter[] {
+  const { launch } = guess;
+  const edge = Math.max(launch.rampS, 2 * launch.bellS, rangeS * 1e-6);
+  const list: Parameter[] = [
+    {
+      name: 'offset',
+      get: (one) => one.offsetV,
+      set: (one, offsetV) => ({ ...one, offsetV }),
+      scale: Math.abs(launch.amplitudeV),
+      least: -Infinity,
+      most: Infinity,
+      prior: null,
+      of: 'offset',
+    },
+    {
+      name: 'amplitude',
+      get: (one) => one.launch.amplitudeV,
+      set: (one, amplitudeV) => withLaunch(one, { amplitudeV }),
+      scale: Math.abs(launch.amplitudeV),
+      least: -Infinity,
+      most: Infinity,
+      prior: null,
+      of: 'launch',
+    },
+    {
+      name: 'launch time',
+      get: (one) => one.launch.atS,
+      set: (one, atS) => withLaunch(one, { atS }),
+      scale: edge,
+      least: -Infinity,
+      most: Infinity,
+      prior: null,
+      of: 'launch',
+    },
+  ];
+  return list;
+}
+
+/** The form of the launch's edges, and its width. */
+export function shapeParameters(guess: Guess): Parameter[] {
+  const { launch } = guess;
+  const edge = Math.max(launch.rampS, 2 * launch.bellS, launch.poleS);
+  const own = (name: 'rampS' | 'bellS' | 'poleS'): Parameter => ({
+    name,
+    get: (one) => one.launch[name],
+    set: (one, value) => withLaunch(one, { [name]: value }),
+    scale: edge / 2,
+    least: 0,
+    most: 20 * edge,
+    prior: { mean: launch[name], sd: edge },
+    of: 'launch',
+  });
+  const list = [own('rampS'), own('bellS'), own('poleS')];
+  if (launch.widthS !== null)
+    list.push({
+      name: 'width',
+      get: (one) => one.launch.widthS ?? 0,
+      set: (one, widthS) => withLaunch(one, { widthS }),
+      scale: edge,
+      least: edge / 10,
+      most: Infinity,
+      prior: null,
+      of: 'launch',
+    });
+  return list;
+}
+
+/** The cable's: its loss and impedance, held near what is known of them. */
+export function cableParameters(prior: Prior): Parameter[] {
+  const loss = (name: 'skin' | 'resistance' | 'dielectric'): Parameter[] => {
+    const known = prior[name];
+    if (known.sd === 0) return [];
+    return [
+      {
+        name,
+        get: (one) => one.line.loss[name],
+        set: (one, value) => withLine(one, { loss: { ...one.line.loss, [name]: value } }),
+        scale: known.sd,
+        least: 0,
+        most: known.mean + 20 * known.sd,
+        prior: known,
+        of: 'line',
+      },
+    ];
+  };
+  return [
+    ...loss('skin'),
+    ...loss('resistance'),
+    ...loss('dielectric'),
+    ...(prior.impedance.sd === 0
+      ? []
+      : [
+          {
+            name: 'impedance',
+            get: (one: Guess) => one.line.impedanceOhm,
+            set: (one: Guess, impedanceOhm: number) => withLine(one, { impedanceOhm }),
+            scale: prior.impedance.sd,
+            least: prior.impedance.mean / 4,
+            most: prior.impedance.mean * 4,
+            prior: prior.impedance,
+            of: 'line' as const,
+          },
+        ]),
+  ];
+}
+
+/** Of a place on the line: where, and how much comes back. */
+export function changeParameters(guess: Guess, edgeS: number, rangeS: number): Parameter[] {
+  return guess.line.changes.flatMap(({ kind }, index) => {
+    const at: Parameter = {
+      name: `delay ${index}`,
+      get: (one) => one.line.changes[index]?.delayS ?? 0,
+      set: (one, delayS) => withChange(one, index, { delayS }),
+      scale: edgeS,
+      least: 0,
+      most: rangeS,
+      prior: null,
+      of: 'line',
+    };
+    if (kind === 'tap')
+      return [
+        at,
+        {
+          ...at,
+          name: `stub ${index}`,
+          get: (one: Guess) => one.line.changes[index]?.stubS ?? 0,
+          set: (one: Guess, stubS: number) => withChange(one, index, { stubS }),
+        },
+      ];
+    const [least, most] = SIZES[kind];
+    return [
+      at,
+      {
+        name: `size ${index}`,
+        get: (one: Guess) => one.line.changes[index]?.size ?? 0,
+        set: (one: Guess, size: number) => withChange(one, index, { size }),
+        scale: 0.1,
+        least,
+        most,
+        prior: null,
+        of: 'line' as const,
+      },
+    ];
+  });
+}
+
+/** How much can come back. An end's may seem to be a little more than all, by noise. */
+const SIZES = {
+  step: [-0.95, 0.95],
+  series: [0.0005, 0.98],
+  shunt: [-0.98, -0.0005],
+  end: [-1.15, 1.15],
+} as const;

@@ -1,0 +1,1 @@
+export { reflectFacts, type ReflectFacts } from './cable';

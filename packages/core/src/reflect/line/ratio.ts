@@ -1,0 +1,66 @@
+import type { LookIn } from './look-in';
+import { blank, type Plane } from './plane';
+
+/** What is told of a line by the volts N and amperes D seen into it: (a N + b D) / (c N + d D). */
+export interface Ratio {
+  readonly a: number;
+  readonly b: number;
+  readonly c: number;
+  readonly d: number;
+}
+
+/** Where the trace is taken: a tee between a source, a scope and the line. */
+export interface Tee {
+  readonly sourceOhm: number;
+  readonly scopeOhm: number;
+}
+
+/** Of a source's own volts, how much stands at the tee. */
+export const teeShare = ({ sourceOhm, scopeOhm }: Tee): Ratio => ({
+  a: 1,
+  b: 0,
+  c: 1 + sourceOhm / scopeOhm,
+  d: sourceOhm,
+});
+
+/** What comes back over what goes in, against a reference impedance. */
+export const reflectionAgainst = (referenceOhm: number): Ratio => ({
+  a: 1,
+  b: -referenceOhm,
+  c: 1,
+  d: referenceOhm,
+});
+
+export function valueOf({ a, b, c, d }: Ratio, { num, den }: LookIn): Plane {
+  const size = num.re.length;
+  const out = blank(size);
+  for (let k = 0; k < size; k += 1) {
+    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
+    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
+    const [overRe, overIm] = [c * nRe + d * dRe, c * nIm + d * dIm];
+    const [topRe, topIm] = [a * nRe + b * dRe, a * nIm + b * dIm];
+    const all = overRe * overRe + overIm * overIm;
+    out.re[k] = (topRe * overRe + topIm * overIm) / all;
+    out.im[k] = (topIm * overRe - topRe * overIm) / all;
+  }
+  return out;
+}
+
+/** What a little more volts (`num`) or amperes (`den`) make of it: (a d − b c) D, or −N, over (c N + d D)². */
+export function slopeOf({ a, b, c, d }: Ratio, { num, den }: LookIn): LookIn {
+  const size = num.re.length;
+  const out: LookIn = { num: blank(size), den: blank(size) };
+  for (let k = 0; k < size; k += 1) {
+    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
+    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
+    const [overRe, overIm] = [c * nRe + d * dRe, c * nIm + d * dIm];
+    const all = (overRe * overRe + overIm * overIm) ** 2 / (a * d - b * c);
+    const squareRe = (overRe * overRe - overIm * overIm) / all;
+    const squareIm = (-2 * overRe * overIm) / all;
+    out.num.re[k] = squareRe * dRe - squareIm * dIm;
+    out.num.im[k] = squareRe * dIm + squareIm * dRe;
+    out.den.re[k] = squareIm * nIm - squareRe * nRe;
+    out.den.im[k] = -squareRe * nIm - squareIm * nRe;
+  }
+  return out;
+}

@@ -1,0 +1,214 @@
+import type { Joint, Line, Section, Termination } from './line';
+import { acrossStub, impedanceOf, type LookIn, type Seen } from './look-in';
+import type { Media } from './medium';
+import { addTo, blank, over, plus, scaled, times, type Plane } from './plane';
+
+/**
+ * How much what is told of a line changes when its parts change a little: each by what its own piece or
+ * joint makes of it, all along the line at once instead of one look into it for each.
+ *
+ * @param seen of the line as it is
+ * @param slope what a little more volts and amperes at the near end make of what is told
+ * @param moved the same line with parts changed a little; of the same kinds
+ * @returns for each of them the difference, to the first order
+ */
+export function slopesAlong(
+  line: Line,
+  { near, far, scales }: Seen,
+  slope: LookIn,
+  moved: readonly Line[],
+  media: Media,
+): Plane[] {
+  const size = slope.num.re.length;
+  const out = moved.map(() => blank(size));
+  let here = slope;
+  for (const [i, section] of line.sections.entries()) {
+    const piece = pieceOf(section, media, scales[i] as Float64Array);
+    const effect = effectOf(piece, far[i] as LookIn, here);
+    const perDelay = times(media.of(section.loss).wave, effect.ofExponent);
+    for (const [q, other] of moved.entries())
+      addPiece(
+        out[q] as Plane,
+        section,
+        other.sections[i] as Section,
+        { ...effect, perDelay },
+        media,
+      );
+    here = throughPiece(piece, here);
+    const joint = line.joints[i];
+    if (joint) {
+      const behind = near[i + 1] as LookIn;
+      for (const [q, other] of moved.entries())
+        addJoint(out[q] as Plane, joint, other.joints[i] as Joint, behind, here, media);
+      here = throughJoint(joint, here, media);
+      continue;
+    }
+    for (const [q, other] of moved.entries())
+      addEnd(out[q] as Plane, section, line.termination, other, here, media);
+  }
+  return out;
+}
+
+interface Piece {
+  readonly left: Plane;
+  /** Its impedance at every point. */
+  readonly ohm: Plane;
+  readonly scale: Float64Array;
+}
+
+const pieceOf = (section: Section, media: Media, scale: Float64Array): Piece => ({
+  left: media.left(section),
+  ohm: impedanceOf(section, media),
+  scale,
+});
+
+/** Volts and amperes are 1 + e, Z (1 − e) and (1 − e) / Z, 1 + e of those at the far end. */
+function throughPiece({ left, ohm, scale }: Piece, { num, den }: LookIn): LookIn {
+  const size = scale.length;
+  const out: LookIn = { num: blank(size), den: blank(size) };
+  for (let k = 0; k < size; k += 1) {
+    const [eRe, eIm] = [left.re[k] as number, left.im[k] as number];
+    const [zRe, zIm] = [ohm.re[k] as number, ohm.im[k] as number];
+    const by = scale[k] as number;
+    const [nRe, nIm] = [(num.re[k] as number) * by, (num.im[k] as number) * by];
+    const [dRe, dIm] = [(den.re[k] as number) * by, (den.im[k] as number) * by];
+    const all = zRe * zRe + zIm * zIm;
+    const dzRe = (dRe * zRe + dIm * zIm) / all;
+    const dzIm = (dIm * zRe - dRe * zIm) / all;
+    // (1 + e) n + (1 − e) d / Z
+    const [plusRe, plusIm] = [nRe + dzRe, nIm + dzIm];
+    const [lessRe, lessIm] = [nRe - dzRe, nIm - dzIm];
+    out.num.re[k] = plusRe + eRe * lessRe - eIm * lessIm;
+    out.num.im[k] = plusIm + eRe * lessIm + eIm * lessRe;
+    // Z (1 − e) n + (1 + e) d, which is Z times what e has the other sign in.
+    const otherRe = plusRe - (eRe * lessRe - eIm * lessIm);
+    const otherIm = plusIm - (eRe * lessIm + eIm * lessRe);
+    out.den.re[k] = zRe * otherRe - zIm * otherIm;
+    out.den.im[k] = zRe * otherIm + zIm * otherRe;
+  }
+  return out;
+}
+
+/**
+ * What a piece's parts do to what is told. A wave's exponent more by ν, and an impedance larger by a share
+ * ζ, make ν · 2 e (r − q / Z) (Z d − n) + ζ (1 − e) (r Z d − q n / Z) of it, where n, d are what stands at
+ * the far end and r, q what more of them makes at the near end.
+ */
+function effectOf(
+  { left, ohm, scale }: Piece,
+  { num, den }: LookIn,
+  { num: volts, den: amperes }: LookIn,
+): { readonly ofExponent: Plane; readonly ofShare: Plane } {
+  const size = scale.length;
+  const [ofExponent, ofShare] = [blank(size), blank(size)];
+  for (let k = 0; k < size; k += 1) {
+    const [eRe, eIm] = [left.re[k] as number, left.im[k] as number];
+    const [zRe, zIm] = [ohm.re[k] as number, ohm.im[k] as number];
+    const by = scale[k] as number;
+    const [rRe, rIm] = [(volts.re[k] as number) * by, (volts.im[k] as number) * by];
+    const [qRe, qIm] = [(amperes.re[k] as number) * by, (amperes.im[k] as number) * by];
+    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
+    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
+    const all = zRe * zRe + zIm * zIm;
+    const qzRe = (qRe * zRe + qIm * zIm) / all;
+    const qzIm = (qIm * zRe - qRe * zIm) / all;
+    const zdRe = zRe * dRe - zIm * dIm;
+    const zdIm = zRe * dIm + zIm * dRe;
+    const [aRe, aIm] = [2 * (rRe - qzRe), 2 * (rIm - qzIm)];
+    const [bRe, bIm] = [zdRe - nRe, zdIm - nIm];
+    const abRe = aRe * bRe - aIm * bIm;
+    const abIm = aRe * bIm + aIm * bRe;
+    ofExponent.re[k] = eRe * abRe - eIm * abIm;
+    ofExponent.im[k] = eRe * abIm + eIm * abRe;
+    const cRe = rRe * zdRe - rIm * zdIm - qzRe * nRe + qzIm * nIm;
+    const cIm = rRe * zdIm + rIm * zdRe - qzRe * nIm - qzIm * nRe;
+    ofShare.re[k] = (1 - eRe) * cRe + eIm * cIm;
+    ofShare.im[k] = (1 - eRe) * cIm - eIm * cRe;
+  }
+  return { ofExponent, ofShare };
+}
+
+/** The effects of pieces that are changed; `perDelay` is that of a second more. */
+function addPiece(
+  out: Plane,
+  was: Section,
+  is: Section,
+  { ofExponent, ofShare, perDelay }: ReturnType<typeof effectOf> & { readonly perDelay: Plane },
+  media: Media,
+): void {
+  if (is.loss === was.loss) {
+    if (is.delayS !== was.delayS) addTo(out, is.delayS - was.delayS, perDelay);
+    if (is.impedanceOhm !== was.impedanceOhm)
+      addTo(out, is.impedanceOhm / was.impedanceOhm - 1, ofShare);
+    return;
+  }
+  const [before, after] = [media.of(was.loss), media.of(is.loss)];
+  const exponent = plus(scaled(after.wave, is.delayS), -was.delayS, before.wave);
+  addTo(out, 1, times(exponent, ofExponent));
+  const grown = is.impedanceOhm / was.impedanceOhm;
+  const share = over(plus(scaled(after.impedance, grown), -1, before.impedance), before.impedance);
+  addTo(out, 1, times(share, ofShare));
+}
+
+/** Volts and amperes at the far side, by those before and what stands across of a branch. */
+function throughJoint(joint: Joint, { num, den }: LookIn, media: Media): LookIn {
+  switch (joint.kind) {
+    case 'plain':
+      return { num, den };
+    case 'series':
+      return { num, den: plus(den, joint.ohm, num) };
+    case 'shunt':
+      return { num: plus(num, 1 / joint.ohm, den), den };
+    case 'tap': {
+      const { volts, amperes } = acrossStub(joint.stub, media);
+      return {
+        num: plus(times(num, volts), 1, times(den, amperes)),
+        den: times(den, volts),
+      };
+    }
+  }
+}
+
+function addJoint(
+  out: Plane,
+  joint: Joint,
+  other: Joint,
+  { num, den }: LookIn,
+  { num: volts, den: amperes }: LookIn,
+  media: Media,
+): void {
+  if (joint.kind === 'series' && other.kind === 'series') {
+    if (other.ohm !== joint.ohm) addTo(out, other.ohm - joint.ohm, times(volts, den));
+  } else if (joint.kind === 'shunt' && other.kind === 'shunt') {
+    if (other.ohm !== joint.ohm) addTo(out, 1 / other.ohm - 1 / joint.ohm, times(amperes, num));
+  } else if (joint.kind === 'tap' && other.kind === 'tap') {
+    const [was, is] = [joint.stub, other.stub];
+    if (was.delayS === is.delayS && was.impedanceOhm === is.impedanceOhm && was.loss === is.loss)
+      return;
+    const [here, there] = [acrossStub(was, media), acrossStub(is, media)];
+    const moreVolts = plus(there.volts, -1, here.volts);
+    const moreAmperes = plus(there.amperes, -1, here.amperes);
+    addTo(out, 1, times(moreVolts, plus(times(volts, num), 1, times(amperes, den))));
+    addTo(out, 1, times(moreAmperes, times(amperes, num)));
+  }
+}
+
+function addEnd(
+  out: Plane,
+  section: Section,
+  end: Termination,
+  other: Line,
+  { num: volts }: LookIn,
+  media: Media,
+): void {
+  const otherEnd = other.termination;
+  if (end.kind === 'resistor' && otherEnd.kind === 'resistor')
+    addTo(out, otherEnd.ohm - end.ohm, volts);
+  const last = other.sections.at(-1) as Section;
+  if (
+    end.kind !== 'matched' ||
+    (last.impedanceOhm === section.impedanceOhm && last.loss === section.loss)
+  )
+    return;
+  addTo(out, 1, times(volts, plus(impedanceOf(last, media), -1, impedanceOf(section, media))));
+}

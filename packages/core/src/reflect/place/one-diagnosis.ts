@@ -1,0 +1,84 @@
+import type { Contact } from '../../catalogue';
+import type { Job, Link } from '../../link';
+import type { Uncertain } from '../../units';
+import { scheduledLength, type Seen } from './on-link';
+
+/** What a wire map tells of a contact, and where a trace saw the end of it. */
+export interface SeenTwice {
+  readonly kind: 'open' | 'short';
+  readonly contacts: readonly string[];
+  readonly distanceM: Uncertain;
+  readonly lengthM: Uncertain;
+  readonly nearConnector: string;
+  readonly farConnector: string;
+}
+
+export interface OneDiagnosis {
+  readonly where: 'near-end' | 'far-end' | 'route' | 'beyond';
+  readonly sentence: string;
+}
+
+/** A plug and the cable dressed into it. */
+const PLUG_M = 0.3;
+const WITHIN = 2;
+
+/**
+ * A wire map tells which contact, a trace how far: together one diagnosis. Within their uncertainties of
+ * an end, the fault is the plug there, which is remade before any wall is opened.
+ */
+export function oneDiagnosis(seen: SeenTwice): OneDiagnosis {
+  const { kind, contacts, distanceM, lengthM, nearConnector, farConnector } = seen;
+  const what = `${kind === 'open' ? 'The open' : 'The short'} on contact${contacts.length > 1 ? 's' : ''} ${contacts.join(' and ')}`;
+  const at = `${distanceM.value.toFixed(1)} m of ${lengthM.value.toFixed(1)} m`;
+  const fromFar = lengthM.value - distanceM.value;
+  const u = WITHIN * Math.hypot(distanceM.u, lengthM.u);
+  if (distanceM.value < PLUG_M + WITHIN * distanceM.u)
+    return {
+      where: 'near-end',
+      sentence: `${what} lies at ${at}: it is the near end’s ${nearConnector}. Remake that.`,
+    };
+  if (fromFar < -u)
+    return {
+      where: 'beyond',
+      sentence: `${what} seems to lie at ${at}, behind the far end: the length or the velocity factor is wrong.`,
+    };
+  if (fromFar < PLUG_M + u)
+    return {
+      where: 'far-end',
+      sentence: `${what} lies at ${at}: it is the far end’s ${farConnector}. Remake that before anything is opened.`,
+    };
+  return {
+    where: 'route',
+    sentence: `${what} lies at ${at}, on the way: no plug is to blame.`,
+  };
+}
+
+/** A fault of a wire map, as far as it counts here. */
+interface MappedFault {
+  readonly kind: string;
+  readonly near: readonly Contact[];
+}
+
+/**
+ * What a trace's last event and a wire map say together of a link: null where they are not of one kind,
+ * or the link's length is not known.
+ */
+export function diagnosisOfLink(
+  { distanceM, kind }: Seen & { readonly kind: string },
+  faults: readonly MappedFault[],
+  link: Link,
+  job: Job,
+): OneDiagnosis | null {
+  const lengthM = scheduledLength(link);
+  const fault = faults.find((one) => one.kind === kind);
+  if (!lengthM || !fault || (kind !== 'open' && kind !== 'short')) return null;
+  const name = (end: 'near' | 'far') => job.catalogue.connector(link[end].connector).name;
+  return oneDiagnosis({
+    kind,
+    contacts: fault.near,
+    distanceM,
+    lengthM,
+    nearConnector: name('near'),
+    farConnector: name('far'),
+  });
+}

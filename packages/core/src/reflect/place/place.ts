@@ -1,0 +1,163 @@
+import { WITHIN_95, type Uncertain } from '../../units';
+
+/** Something that a cable passes, where it can be found on the wall, floor or ceiling. */
+export interface RoutePoint {
+  readonly name: string;
+  /** Along the cable, from the near end. */
+  readonly atM: Uncertain;
+  /** Cable that is wound up or goes up and down here before it goes on: a slack loop, a drop. */
+  readonly extraM: number;
+}
+
+/** One reason why the place is not known better. */
+export interface Share {
+  readonly of: 'velocity' | 'delay' | 'route';
+  /** What it adds, metres. */
+  readonly u: number;
+}
+
+export interface Place {
+  readonly distanceM: Uncertain;
+  /** The points before and behind it; null where there is none. */
+  readonly after: string | null;
+  readonly before: string | null;
+  /** From the point before it. */
+  readonly behindM: number | null;
+  readonly spanM: readonly [number, number];
+  /** What to open so that it lies within for 95 %, along the way. */
+  readonly openM: number;
+  readonly sentence: string;
+  readonly shares: readonly Share[];
+  /** What to measure first so that less has to be opened; null where nothing brings much. */
+  readonly better: Better | null;
+}
+
+export interface Better {
+  readonly measure: 'known-length' | 'other-end' | 'route' | 'averages';
+  readonly openM: number;
+  readonly sentence: string;
+}
+
+/** A hand's width: less need not be opened, nor a narrower place be measured again. */
+const HAND_M = 0.1;
+/** What a velocity factor measured on a known length of the same cable is good for, a share. */
+const MEASURED_VELOCITY_SHARE = 0.003;
+/** A tape laid along the route once more. */
+const TAPED_M = 0.05;
+/** Only what saves a third of the opening is worth a walk. */
+const WORTH = 0.67;
+
+/**
+ * Where on a link's route a distance along its cable lies: between which points, how much to open so that
+ * the place is within for 95 %, and which measurement would make that less.
+ *
+ * @param delayShareM what the delay's own uncertainty adds to the distance
+ * @param lengthM of the whole cable, where it is known: the other end may see the place from nearer by
+ */
+export function placeOnRoute(
+  distanceM: Uncertain,
+  delayShareM: number,
+  route: readonly RoutePoint[],
+  lengthM: Uncertain | null,
+): Place {
+  const velocityShareM = Math.sqrt(Math.max(0, distanceM.u ** 2 - delayShareM ** 2));
+  const points = [...route].sort((a, b) => a.atM.value - b.atM.value);
+  const at = distanceM.value;
+  const behind = points.findLast(({ atM }) => atM.value <= at) ?? null;
+  const ahead = points.find(({ atM }) => atM.value > at) ?? null;
+  const routeU = routeUncertainty(at, behind, ahead);
+  const shares: Share[] = [
+    { of: 'velocity' as const, u: velocityShareM },
+    { of: 'delay' as const, u: delayShareM },
+    { of: 'route' as const, u: routeU },
+  ].sort((a, b) => b.u - a.u);
+  const openM = opened(velocityShareM, delayShareM, routeU);
+  const span: readonly [number, number] = [at - openM / 2, at + openM / 2];
+  const inLoop = behind !== null && behind.extraM > 0 && at < behind.atM.value + behind.extraM;
+  const behindM = behind ? at - behind.atM.value - (inLoop ? 0 : behind.extraM) : null;
+  const where = inLoop
+    ? `in the cable that is wound up or drops at ${behind.name}`
+    : behind && ahead
+      ? `between ${behind.name} and ${ahead.name}, ${metres(behindM ?? 0)} behind ${behind.name}`
+      : behind
+        ? `behind ${behind.name}, ${metres(behindM ?? 0)} from it`
+        : ahead
+          ? `before ${ahead.name}, ${metres(ahead.atM.value - at)} short of it`
+          : `${metres(at)} along the cable`;
+  const beyond =
+    lengthM !== null && at > lengthM.value + WITHIN_95 * Math.hypot(lengthM.u, distanceM.u);
+  const sentence = beyond
+    ? `${metres(at)} is behind the far end at ${metres(lengthM.value)}: the velocity factor or the length is wrong. Open nothing.`
+    : `It lies ${where}. To have it within for 95 %, open ${metres(openM)} along the way: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
+  return {
+    distanceM,
+    after: behind?.name ?? null,
+    before: ahead?.name ?? null,
+    behindM,
+    spanM: span,
+    openM,
+    sentence,
+    shares,
+    better: beyond
+      ? null
+      : betterMeasurement(at, velocityShareM, delayShareM, routeU, openM, lengthM),
+  };
+}
+
+const opened = (...us: readonly number[]): number =>
+  Math.max(HAND_M, 2 * WITHIN_95 * Math.hypot(...us));
+
+/** A place between two points is known as well as they are, each by how near it is. */
+function routeUncertainty(at: number, behind: RoutePoint | null, ahead: RoutePoint | null): number {
+  if (behind && ahead) {
+    const share = (at - behind.atM.value) / Math.max(1e-9, ahead.atM.value - behind.atM.value);
+    return Math.hypot(behind.atM.u * (1 - share), ahead.atM.u * share);
+  }
+  return behind?.atM.u ?? ahead?.atM.u ?? 0;
+}
+
+function betterMeasurement(
+  at: number,
+  velocityU: number,
+  delayU: number,
+  routeU: number,
+  now: number,
+  lengthM: Uncertain | null,
+): Better | null {
+  const known = Math.min(velocityU, at * MEASURED_VELOCITY_SHARE);
+  const choices: Better[] = [
+    {
+      measure: 'known-length',
+      openM: opened(known, delayU, routeU),
+      sentence: 'Measure the velocity factor on a known length of the same cable first',
+    },
+    {
+      measure: 'route',
+      openM: opened(velocityU, delayU, Math.min(routeU, TAPED_M)),
+      sentence: 'Lay a tape along the route once more, between the two points around it',
+    },
+    {
+      measure: 'averages',
+      openM: opened(velocityU, delayU / 4, routeU),
+      sentence: 'Take the trace again with sixteen times the averages',
+    },
+  ];
+  if (lengthM) {
+    const share = at / lengthM.value;
+    choices.push({
+      measure: 'other-end',
+      // Free of the velocity factor: the length's own uncertainty counts by the share, both delays' too.
+      openM: opened(lengthM.u * share, delayU, routeU),
+      sentence:
+        'Measure from the other end too: the ratio of the two delays is free of the velocity factor',
+    });
+  }
+  const best = choices.reduce((one, other) => (other.openM < one.openM ? other : one));
+  if (best.openM > WORTH * now || now <= HAND_M) return null;
+  return {
+    ...best,
+    sentence: `${best.sentence}: then ${metres(best.openM)} would do instead of ${metres(now)}.`,
+  };
+}
+
+const metres = (value: number): string => `${value.toFixed(2)} m`;

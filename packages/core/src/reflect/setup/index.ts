@@ -1,0 +1,7 @@
+export { adviseSetup, type Scope, type Setup, type SetupTask } from './setup';
+export {
+  checkTerminator,
+  matchSource,
+  type SourceNetwork,
+  type TerminatorCheck,
+} from './source-network';

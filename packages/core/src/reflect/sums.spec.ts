@@ -1,0 +1,197 @@
+import type { Trace } from '../formats/captures';
+import { LIGHT_M_S } from '../units';
+import { distanceSum, partOf, pyramidOf, snapToEdge, velocitySum } from './hand';
+import { oneDiagnosis, placeOnRoute } from './place';
+import { adviseSetup, checkTerminator, matchSource } from './setup';
+import { normalFrom } from './simulate';
+import {
+  placeFromTwoEnds,
+  pooledVelocity,
+  readReel,
+  velocityFromBothEnds,
+  velocityFromLength,
+  velocityFromLengths,
+} from './velocity';
+
+const delayOf = (lengthM: number, vf: number) => (2 * lengthM) / (vf * LIGHT_M_S);
+
+describe('Velocity and two ends', () => {
+  it('gives back the factor that made the delays, with the leads apart', () => {
+    const known = [5, 20, 60].map((value) => ({
+      lengthM: { value, u: 0.01 },
+      delayS: { value: delayOf(value, 0.664) + 3.2e-9, u: 1e-10 },
+    }));
+    const { velocityFactor, leadsS } = velocityFromLengths(known);
+    expect(velocityFactor.value).toBeCloseTo(0.664, 9);
+    expect(leadsS?.value).toBeCloseTo(3.2e-9, 15);
+    // One length alone takes the leads for cable.
+    expect(velocityFromLength(known[0] as never).velocityFactor.value).toBeLessThan(0.63);
+    // Nor do lengths that are all the same: their mean, and no leads.
+    const same = velocityFromLengths([known[1] as never, known[1] as never]);
+    expect(same.leadsS).toBeNull();
+    expect(same.velocityFactor.value).toBeCloseTo(
+      velocityFromLength(known[1] as never).velocityFactor.value,
+      12,
+    );
+    expect(() => velocityFromLengths([])).toThrowError(/No length/);
+  });
+
+  it('tells uncertainties that hold: two thirds of the draws lie within one', () => {
+    const normal = normalFrom(4);
+    let within = 0;
+    for (let draw = 0; draw < 600; draw += 1) {
+      const known = [10, 25, 40, 55].map((value) => ({
+        lengthM: { value: value + 0.02 * normal(), u: 0.02 },
+        delayS: { value: delayOf(value, 0.7) + 1e-9 + 2e-10 * normal(), u: 2e-10 },
+      }));
+      const { velocityFactor } = velocityFromLengths(known);
+      if (Math.abs(velocityFactor.value - 0.7) < velocityFactor.u) within += 1;
+    }
+    expect(within / 600).toBeGreaterThan(0.62);
+    expect(within / 600).toBeLessThan(0.85);
+  });
+
+  it('places a cut without the velocity factor, and sees when the ends disagree', () => {
+    const length = { value: 30.5, u: 0.05 };
+    const of = (metres: number) => ({ value: delayOf(metres, 0.74), u: 5e-11 });
+    const known = { value: 0.74, u: 0.004 };
+    const agreed = placeFromTwoEnds(length, of(12.35), of(18.15), known);
+    expect(agreed.placeM.value).toBeCloseTo(12.35, 6);
+    expect(agreed.sentence).toContain('agree');
+    expect(placeFromTwoEnds(length, of(9), of(14), known).sentence).toContain('two faults');
+    expect(placeFromTwoEnds(length, of(1), of(2), known).sentence).toContain('faster than light');
+    const { velocityFactor } = velocityFromBothEnds(length, of(12.35), of(18.15));
+    expect(velocityFactor.value).toBeCloseTo(0.74, 9);
+  });
+
+  it('pools what was measured before, wider where it does not agree', () => {
+    const same = pooledVelocity([0.7, 0.7, 0.7].map((value) => ({ value, u: 0.003 })));
+    const apart = pooledVelocity([0.66, 0.7, 0.74].map((value) => ({ value, u: 0.003 })));
+    expect(same?.u).toBeCloseTo(0.003 / Math.sqrt(3), 6);
+    expect(apart?.u).toBeGreaterThan(0.01);
+    expect(pooledVelocity([])).toBeNull();
+  });
+
+  it('promises of a reel no more than is there', () => {
+    const { atLeastM, label } = readReel({ value: 83.4, u: 1.2 }, 'Cat 6', '2026-11-25');
+    expect(atLeastM).toBe(81);
+    expect(label).toContain('81 m');
+    expect(readReel({ value: 2, u: 3 }, 'Cat 6', '').atLeastM).toBe(0);
+  });
+});
+
+describe('A place on the route', () => {
+  const route = [
+    { name: 'tray', atM: { value: 10, u: 0.1 }, extraM: 0 },
+    { name: 'the loop', atM: { value: 20, u: 0.1 }, extraM: 5 },
+    { name: 'the waiting room', atM: { value: 40, u: 0.1 }, extraM: 0 },
+  ];
+  it('lies between two points, in a loop, or behind the end', () => {
+    const at = (value: number) =>
+      placeOnRoute({ value, u: 0.2 }, 0.1, route, { value: 50, u: 0.3 });
+    expect(at(15).sentence).toContain('between tray and the loop');
+    expect(at(22).sentence).toContain('wound up');
+    // Behind the loop its cable is counted.
+    expect(at(30).behindM).toBeCloseTo(5, 9);
+    expect(at(60).sentence).toContain('Open nothing');
+  });
+
+  it('opens what 95 % need, and names the measurement that shrinks it most', () => {
+    const wide = placeOnRoute({ value: 30, u: 1.2 }, 0.05, route, null);
+    expect(wide.openM).toBeGreaterThan(4);
+    expect(wide.better?.measure).toBe('known-length');
+    expect(wide.better?.openM).toBeLessThan(wide.openM / 2);
+    const loose = route.map((point) => ({ ...point, atM: { ...point.atM, u: 2 } }));
+    expect(placeOnRoute({ value: 30, u: 0.1 }, 0.05, loose, null).better?.measure).toBe('route');
+    expect(placeOnRoute({ value: 30, u: 0.02 }, 0.01, [], null).better).toBeNull();
+  });
+
+  it('makes one diagnosis of a wire map and a trace', () => {
+    const seen = (value: number) =>
+      oneDiagnosis({
+        kind: 'open',
+        contacts: ['4'],
+        distanceM: { value, u: 0.2 },
+        lengthM: { value: 63.5, u: 0.1 },
+        nearConnector: 'jack',
+        farConnector: 'plug',
+      });
+    expect(seen(63.4).where).toBe('far-end');
+    expect(seen(63.4).sentence).toContain('plug');
+    expect(seen(0.2).where).toBe('near-end');
+    expect(seen(31).where).toBe('route');
+    expect(seen(70).where).toBe('beyond');
+  });
+});
+
+describe('Set-up', () => {
+  const scope = { bandwidthHz: 200e6, samplesPerS: 1e9, memory: 10_000, noiseShare: 0.01 };
+  const task = { velocityFactor: 0.7, impedanceOhm: 100, loss: { a0: 0, a1: 1.9, a2: 0.02 } };
+  it('takes longer pulses, spans and averages for longer cables', () => {
+    const [near, far] = [10, 300].map((lengthM) => adviseSetup({ ...task, lengthM }, scope));
+    expect(far?.pulseWidthS).toBeGreaterThan(near?.pulseWidthS ?? 0);
+    expect(near?.spanS).toBeGreaterThan(delayOf(10, 0.7));
+    expect(far?.resolutionFarM).toBeGreaterThan(far?.resolutionNearM ?? 0);
+    const noisy = adviseSetup({ ...task, lengthM: 100 }, { ...scope, noiseShare: 0.1 });
+    expect(noisy.averages).toBeGreaterThan(4);
+    const short = adviseSetup({ ...task, lengthM: 300 }, { ...scope, memory: 500 });
+    expect(short.verdicts[0]?.ok).toBeFalse();
+  });
+
+  it('matches a pulser at least as well as any one resistor could', () => {
+    for (const [pulser, line] of [
+      [50, 75],
+      [50, 100],
+      [25, 50],
+      [100, 50],
+      [600, 75],
+    ] as const) {
+      const found = matchSource(pulser, line, 'E24');
+      expect(found.how).toBe(pulser < line ? 'series' : 'parallel');
+      const across = found.resistors.reduce(
+        (sum, ohm) => (found.how === 'series' ? sum + ohm : (sum * ohm) / (sum + ohm)),
+        found.how === 'series' ? 0 : 1e12,
+      );
+      const seen = found.how === 'series' ? pulser + across : 1 / (1 / pulser + 1 / across);
+      expect(seen).toBeCloseTo(found.ohm, 5);
+      expect(Math.abs(found.error)).toBeLessThan(0.03);
+      expect(found.ghost).toBeCloseTo(Math.abs((seen - line) / (seen + line)), 9);
+    }
+    expect(matchSource(50, 50, 'E24').how).toBe('none');
+    expect(checkTerminator(75.5, 75).ok).toBeTrue();
+    expect(checkTerminator(50, 75).ok).toBeFalse();
+  });
+});
+
+describe('By hand', () => {
+  const volts = Float64Array.from(
+    { length: 400 },
+    (_, n) => 0.5 / (1 + Math.exp(-(n - 150.3) / 2)),
+  );
+  const trace: Trace = { volts, intervalS: 1e-10, fromS: -5e-9 };
+  it('writes the sum as people check it', () => {
+    expect(distanceSum(0.66, 163.5e-9)).toBe('0.66 × 299 792 458 m/s × 163.50 ns / 2 = 16.18 m');
+    expect(velocitySum(16.18, 163.5e-9)).toContain('= 0.660');
+  });
+
+  it('rests a cursor half way up the nearest edge', () => {
+    const snapped = snapToEdge(trace, 0.001, 1e-9, 9e-9, 4e-9);
+    expect(snapped?.atS.value).toBeCloseTo(-5e-9 + 150.3e-10, 10);
+    expect(snapToEdge(trace, 0.001, 1e-9, 30e-9, 2e-9)).toBeNull();
+  });
+
+  it('loses no spike, however many samples a column stands for', () => {
+    const long = new Float64Array(300_000);
+    long[123_456] = 7;
+    long[222_222] = -3;
+    const pyramid = pyramidOf(long);
+    for (const columns of [50, 400, 3000]) {
+      const points = partOf(pyramid, 0, long.length, columns);
+      expect(points.length).toBeLessThanOrEqual(2 * columns);
+      const heights = points.map(({ volt }) => volt);
+      expect(Math.max(...heights)).toBe(7);
+      expect(Math.min(...heights)).toBe(-3);
+    }
+    expect(partOf(pyramid, 123_450, 123_460, 100).map(({ volt }) => volt)).toContain(7);
+  });
+});

@@ -1,0 +1,45 @@
+import type { Uncertain } from '../../units';
+import { TOLD_VELOCITY_U, type Told } from './told';
+
+type TypedName =
+  | 'velocityFactor'
+  | 'velocityFactorU'
+  | 'impedanceOhm'
+  | 'sourceOhm'
+  | 'scopeOhm'
+  | 'pulseWidthS'
+  | 'riseS';
+
+/** What a person tells of a measurement; anything may be left out. */
+export type Typed = { readonly [name in TypedName]?: number | null | undefined };
+
+/** What is known of a cable before it is measured. */
+export interface KnownCable {
+  readonly velocityFactor: Uncertain;
+  readonly impedanceOhm: number;
+  readonly skin: Uncertain;
+}
+
+/** The velocity factor that is told, else the cable's own; null where nobody knows. */
+export function velocityTold(
+  { velocityFactor, velocityFactorU }: Pick<Typed, 'velocityFactor' | 'velocityFactorU'>,
+  cable: Pick<KnownCable, 'velocityFactor'> | null,
+): Uncertain | null {
+  if (typeof velocityFactor === 'number')
+    return { value: velocityFactor, u: velocityFactorU ?? velocityFactor * TOLD_VELOCITY_U };
+  if (!cable) return null;
+  const { value, u } = cable.velocityFactor;
+  return { value, u: velocityFactorU ?? u };
+}
+
+/** What an analysis is told: what a person tells, over what is known of the cable. */
+export const toldBy = (typed: Typed, pulse: Told['pulse'], cable: KnownCable | null): Told => ({
+  velocityFactor: velocityTold(typed, cable),
+  impedanceOhm: typed.impedanceOhm ?? cable?.impedanceOhm ?? null,
+  sourceOhm: typed.sourceOhm ?? null,
+  scopeOhm: typed.scopeOhm ?? null,
+  pulse,
+  pulseWidthS: typed.pulseWidthS ?? null,
+  riseS: typed.riseS ?? null,
+  skin: cable?.skin ?? null,
+});

@@ -1,0 +1,19 @@
+export { readReel, usedBetween, type ReelReading } from './reel';
+export { placeFromTwoEnds, type TwoEnds } from './two-ends';
+export {
+  pooledVelocity,
+  velocityFromBothEnds,
+  velocityFromLength,
+  velocityFromLengths,
+  type KnownLength,
+  type VelocityFit,
+} from './velocity';
+export {
+  knownVelocity,
+  standingFacts,
+  VELOCITY_HOW,
+  type CableDeed,
+  type CableFactLike,
+  type KnownVelocity,
+  type VelocityHow,
+} from './measured';

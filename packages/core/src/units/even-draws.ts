@@ -1,0 +1,13 @@
+/**
+ * A repeatable source of numbers, even from 0 to 1, out of a seed alone: what is drawn can be drawn again
+ * (mulberry32).
+ */
+export function evenDraws(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(state ^ (state >>> 15), state | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}

@@ -1,0 +1,5 @@
+/** A value with its standard uncertainty. */
+export interface Uncertain {
+  readonly value: number;
+  readonly u: number;
+}
