@@ -13,6 +13,8 @@ export const problem = z
       .optional()
       .meta({ description: 'Each bad field of the body.' }),
     cells: z.array(cellProblem).optional().meta({ description: 'Each bad cell of a schedule.' }),
+    line: z.int().optional().meta({ description: 'Line of a file that can’t be used.' }),
+    reason: z.string().optional().meta({ description: 'What is wrong there.' }),
     current: z.unknown().optional().meta({ description: 'After 409: what is stored now.' }),
   })
   .meta({ id: 'Problem' });

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { linkSummary } from './link';
+import { cableFact } from './reflect';
 import { site } from './site';
 import { terminationPlan } from './terminate';
 import { test } from './tests';
@@ -14,6 +15,8 @@ export const linkRecord = z
     ticks: z.array(tick),
     readings: z.array(reading),
     tests: z.array(test),
+    /** Places of faults that traces told, those that were not taken back. */
+    places: z.array(cableFact),
     /** The last reading's diagnosis for the link as it is described now. */
     diagnosis: diagnosis.nullable(),
     writtenAt: z.string(),

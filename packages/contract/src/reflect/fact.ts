@@ -1,0 +1,56 @@
+import { VELOCITY_HOW } from '@near-spoke/core/reflect/velocity';
+import * as z from 'zod';
+import { author, cableId, filled, id, instant, line } from '../primitives';
+import { uncertainFactor, uncertainMetres } from './reflect';
+
+const deed = z
+  .discriminatedUnion('kind', [
+    z.strictObject({
+      kind: z.literal('velocity'),
+      velocityFactor: uncertainFactor,
+      how: z.enum(VELOCITY_HOW),
+    }),
+    z.strictObject({ kind: z.literal('reel'), leftM: uncertainMetres }),
+    z.strictObject({
+      kind: z.literal('place'),
+      event: filled(20),
+      distanceM: uncertainMetres,
+      sentence: filled(500),
+    }),
+    z.strictObject({ kind: z.literal('undone'), of: id }),
+  ])
+  .meta({
+    id: 'CableDeed',
+    description:
+      'A velocity factor, what is left on a reel, the place of a fault on a link, or that an earlier one was a slip.',
+  });
+
+const fields = {
+  cable: cableId,
+  reel: line(80).default('').meta({ description: 'As the box is called; empty if not told.' }),
+  linkId: id.nullable().default(null),
+  deed,
+};
+
+export const cableFactInput = z
+  .strictObject({
+    id: id.optional(),
+    at: instant.optional(),
+    author: author.default('unnamed'),
+    ...fields,
+  })
+  .superRefine(({ deed: { kind }, linkId, reel }, context) => {
+    if (kind === 'place' && linkId === null)
+      context.addIssue({ code: 'custom', path: ['linkId'], message: 'a place is on a link' });
+    if (kind === 'reel' && reel === '')
+      context.addIssue({ code: 'custom', path: ['reel'], message: 'must not be empty' });
+  })
+  .meta({ id: 'CableFactInput' });
+
+export const cableFact = z
+  .object({ ...fields, id, siteId: id, at: z.string(), author: z.string() })
+  .meta({ id: 'CableFact' });
+
+export const cableFactList = z.object({ facts: z.array(cableFact) }).meta({ id: 'CableFactList' });
+
+export type CableFact = z.output<typeof cableFact>;

@@ -1,0 +1,2 @@
+export * from './fact';
+export * from './reflect';

@@ -1,0 +1,294 @@
+import { POINT_U_M } from '@near-spoke/core/reflect/place';
+import type { Simulation } from '@near-spoke/core/reflect/simulate';
+import * as z from 'zod';
+import { cableId, line } from '../primitives';
+
+const metres = z.number().min(0).max(20_000);
+const seconds = z.number().positive().max(1);
+const ohms = z.number().positive().max(1e9);
+const factor = z.number().min(0.2).max(1);
+/** A value with its standard uncertainty. */
+export const uncertain = z.strictObject({ value: z.number(), u: z.number().min(0) }).meta({
+  id: 'Uncertain',
+  description: 'A value and its standard uncertainty, in the same unit.',
+});
+export const uncertainMetres = z.strictObject({ value: metres, u: z.number().min(0).max(1000) });
+const uncertainSeconds = z.strictObject({ value: seconds, u: z.number().min(0).max(1) });
+export const uncertainFactor = z.strictObject({ value: factor, u: z.number().min(0).max(0.5) });
+
+/** What is told of a measurement beside its file; all of it optional. */
+export const analyseOptions = z
+  .strictObject({
+    velocityFactor: factor.optional(),
+    velocityFactorU: z.number().min(0).max(0.5).optional(),
+    impedanceOhm: ohms.optional(),
+    sourceOhm: ohms.optional(),
+    scopeOhm: ohms.optional(),
+    pulseWidthS: seconds.optional(),
+    riseS: seconds.optional(),
+    pulse: z.enum(['auto', 'pulse', 'step']).default('auto'),
+    cable: cableId.optional(),
+    name: line(200).optional(),
+  })
+  .meta({ id: 'AnalyseOptions' });
+export type AnalyseOptions = z.output<typeof analyseOptions>;
+
+const NUMBERS = [
+  'velocityFactor',
+  'velocityFactorU',
+  'impedanceOhm',
+  'sourceOhm',
+  'scopeOhm',
+  'pulseWidthS',
+  'riseS',
+] as const;
+
+/** The same out of a query, where all is text. */
+export const analyseQuery = z.preprocess((query) => {
+  if (typeof query !== 'object' || query === null) return query;
+  const entries = Object.entries(query as Record<string, unknown>).map(([key, value]) => [
+    key,
+    (NUMBERS as readonly string[]).includes(key) && typeof value === 'string' && value.trim() !== ''
+      ? Number(value)
+      : value,
+  ]);
+  return Object.fromEntries(entries) as unknown;
+}, analyseOptions);
+
+export const analyseRequest = z
+  .strictObject({
+    file: z.strictObject({ name: line(200).default(''), text: z.string().max(80_000_000) }),
+    options: analyseOptions.default({ pulse: 'auto' }),
+  })
+  .meta({ id: 'AnalyseRequest' });
+
+export const traceEvent = z
+  .object({
+    delayS: uncertain,
+    distanceM: uncertain,
+    kind: z.enum(['open', 'short', 'rise', 'drop', 'series', 'tap', 'matched', 'ghost']),
+    reflection: uncertain,
+    end: z.boolean(),
+    confidence: z.number(),
+    ohm: z.number().nullable(),
+  })
+  .meta({ id: 'TraceEvent' });
+
+export const analysis = z
+  .object({
+    capture: z.object({
+      kind: z.enum(['pulse', 'step', 'one-port', 'two-port']),
+      samples: z.int(),
+      intervalS: z.number(),
+    }),
+    events: z.array(traceEvent),
+    problems: z.array(z.object({ kind: z.string(), sentence: z.string() })),
+    velocityFactor: uncertain,
+    rangeM: z.number(),
+    throughDelayS: uncertain.nullable(),
+    lossDb: z.array(z.object({ hz: z.number(), db: z.number() })),
+    impedance: z
+      .object({
+        stepM: z.number(),
+        smearM: z.number(),
+        ohm: z.array(z.number()),
+        ohmU: z.array(z.number()),
+      })
+      .nullable()
+      .meta({
+        description:
+          'Along the line from the launch, as if it had no loss; null of a pulse. What is shorter than `smearM` is smeared.',
+      }),
+  })
+  .meta({ id: 'TraceAnalysis' });
+
+const loss = z.strictObject({
+  a0: z.number().min(0).max(100).default(0),
+  a1: z.number().min(0).max(100).default(0),
+  a2: z.number().min(0).max(100).default(0),
+});
+const segment = z.strictObject({
+  lengthM: metres,
+  velocityFactor: factor,
+  impedanceOhm: ohms,
+  loss: loss.default({ a0: 0, a1: 0, a2: 0 }),
+});
+const joint = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('plain') }),
+  z.strictObject({ kind: z.enum(['series', 'shunt']), ohm: ohms }),
+  z.strictObject({ kind: z.literal('tap'), lengthM: metres }),
+]);
+const termination = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.enum(['open', 'short', 'matched']) }),
+  z.strictObject({ kind: z.literal('resistor'), ohm: ohms }),
+]);
+const probe = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.enum(['pulse', 'step']),
+    volts: z.number().positive().max(1000).default(2),
+    riseS: seconds,
+    widthS: seconds.default(5e-9),
+    sourceOhm: ohms.default(50),
+    scopeOhm: ohms.default(1e6),
+    intervalS: seconds,
+    samples: z.int().min(32).max(262_144),
+    beforeS: z.number().min(0).max(1).default(50e-9),
+  }),
+  z.strictObject({
+    kind: z.enum(['one-port', 'two-port']),
+    fromHz: z.number().positive().max(1e11),
+    toHz: z.number().positive().max(1e11),
+    points: z.int().min(16).max(20_001),
+    referenceOhm: ohms.default(50),
+  }),
+]);
+
+export const simulateRequest = z
+  .strictObject({
+    segments: z.array(segment).min(1).max(20),
+    joints: z.array(joint).max(19).default([]),
+    termination: termination.default({ kind: 'open' }),
+    probe,
+    noise: z.number().min(0).max(10).default(0),
+    quantumV: z.number().min(0).max(10).default(0),
+    seed: z.int().min(0).max(4294967295).default(1),
+  })
+  .refine(({ segments, joints }) => joints.length <= segments.length - 1, {
+    path: ['joints'],
+    message: 'are more than lie between the segments',
+  })
+  .refine(({ probe: one }) => !('fromHz' in one) || one.fromHz < one.toHz, {
+    path: ['probe', 'toHz'],
+    message: 'is not above where it begins',
+  })
+  .meta({ id: 'SimulateRequest' });
+
+/** A simulation with its joints filled up with plain ones. */
+export function simulationOf(asked: z.output<typeof simulateRequest>): Simulation {
+  const { segments, joints, termination: end, noise, quantumV } = asked;
+  return {
+    segments,
+    joints: segments.slice(1).map((_, index) => joints[index] ?? { kind: 'plain' }),
+    termination: end,
+    probe: asked.probe,
+    noise,
+    quantumV,
+  };
+}
+
+export const simulated = z
+  .object({
+    trace: z
+      .object({ intervalS: z.number(), fromS: z.number(), volts: z.array(z.number()) })
+      .nullable(),
+    touchstone: z.string().nullable(),
+  })
+  .meta({ id: 'SimulatedCapture' });
+
+export const velocityRequest = z
+  .strictObject({
+    known: z
+      .array(z.strictObject({ lengthM: uncertainMetres, delayS: uncertainSeconds }))
+      .min(1)
+      .max(100),
+  })
+  .meta({ id: 'VelocityRequest' });
+export const velocityAnswer = z
+  .object({
+    velocityFactor: uncertain,
+    leadsS: uncertain.nullable(),
+    misfit: z.number().nullable(),
+    sums: z.array(z.string()),
+  })
+  .meta({ id: 'VelocityAnswer' });
+
+export const twoEndsRequest = z
+  .strictObject({
+    lengthM: uncertainMetres,
+    nearS: uncertainSeconds,
+    farS: uncertainSeconds,
+    velocityFactor: uncertainFactor.nullable().default(null),
+  })
+  .meta({ id: 'TwoEndsRequest' });
+export const twoEndsAnswer = z
+  .object({
+    placeM: uncertain,
+    velocityFactor: uncertain,
+    apart: z.number().nullable(),
+    sentence: z.string(),
+  })
+  .meta({ id: 'TwoEndsAnswer' });
+
+export const setupRequest = z
+  .strictObject({
+    lengthM: metres.pipe(z.number().positive()),
+    velocityFactor: factor.optional(),
+    impedanceOhm: ohms.optional(),
+    cable: cableId.optional(),
+    loss: loss.optional(),
+    scope: z
+      .strictObject({
+        bandwidthHz: z.number().positive().max(1e12).default(200e6),
+        samplesPerS: z.number().positive().max(1e13).default(1e9),
+        memory: z.int().positive().max(1e10).default(10_000),
+        noiseShare: z.number().positive().max(1).default(0.01),
+      })
+      .prefault({}),
+    pulserOhm: ohms.default(50),
+    series: z.enum(['E24', 'E96']).default('E24'),
+    terminatorOhm: ohms.optional(),
+  })
+  .meta({ id: 'SetupRequest' });
+export const setupAnswer = z
+  .looseObject({ pulseWidthS: z.number(), spanS: z.number() })
+  .meta({ id: 'SetupAnswer' });
+
+export const locateRequest = z
+  .strictObject({
+    distanceM: uncertainMetres,
+    delayShareM: z.number().min(0).default(0),
+    route: z
+      .array(
+        z.strictObject({
+          name: line(120),
+          atM: z.union([uncertainMetres, metres.transform((value) => ({ value, u: POINT_U_M }))]),
+          extraM: metres.default(0),
+        }),
+      )
+      .max(500)
+      .default([]),
+    lengthM: uncertainMetres.nullable().default(null),
+  })
+  .meta({ id: 'LocateRequest' });
+export const locateAnswer = z
+  .looseObject({ sentence: z.string(), openM: z.number() })
+  .meta({ id: 'LocateAnswer' });
+
+export const reelRequest = z
+  .strictObject({
+    delayS: uncertainSeconds,
+    velocityFactor: uncertainFactor,
+    cableName: line(120),
+    date: line(40),
+  })
+  .meta({ id: 'ReelRequest' });
+export const reelAnswer = z
+  .object({ leftM: uncertain, atLeastM: z.number(), label: z.string() })
+  .meta({ id: 'ReelAnswer' });
+
+/** What a reflectometer is set to, and where it listens. */
+export const acquireRequest = z
+  .strictObject({
+    host: z.string().regex(/^[a-zA-Z0-9.:-]{1,255}$/, 'is not a host'),
+    port: z.int().min(1).max(65_535),
+    pulseWidthS: seconds.default(5e-9),
+    averages: z.int().min(1).max(1_000_000).default(16),
+    spanS: seconds.default(600e-9),
+  })
+  .meta({ id: 'AcquireRequest' });
+export const acquired = z
+  .object({ name: z.string(), text: z.string() })
+  .meta({ id: 'AcquiredTrace', description: 'A trace as a file that the analysis reads.' });
+export const reflectometerAddress = z
+  .object({ host: z.string().nullable(), port: z.int().nullable() })
+  .meta({ id: 'ReflectometerAddress' });
