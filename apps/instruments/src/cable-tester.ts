@@ -11,19 +11,8 @@ import {
   testersFor,
 } from '@near-spoke/core/verify/explain';
 import { tester as classOf } from '@near-spoke/core/verify';
-import { block, parseLine, type Command } from './parse-line';
-
-/** Bits of the standard event status register (IEEE 488.2, 11.5.1). */
-const EVENT = { complete: 1, execution: 16, command: 32, on: 128 } as const;
-
-/** Errors as SCPI numbers them. */
-const ERRORS = {
-  header: [-113, 'Undefined header'],
-  missing: [-109, 'Missing parameter'],
-  value: [-224, 'Illegal parameter value'],
-  stale: [-230, 'Data corrupt or stale'],
-} as const;
-type Refusal = keyof typeof ERRORS;
+import { Instrument, row } from './instrument';
+import { block } from './parse-line';
 
 const KINDS_OF_READING = ['PAIR', 'IDEN', 'PLAM', 'SLAM'] as const;
 const CLASS: Readonly<Record<(typeof KINDS_OF_READING)[number], TesterId>> = {
@@ -33,121 +22,82 @@ const CLASS: Readonly<Record<(typeof KINDS_OF_READING)[number], TesterId>> = {
   SLAM: 'sequential-lamps',
 };
 
-type Answer = string | { readonly refused: Refusal } | null;
-
 /**
  * A bench tester that is not there: it has a cable of its own, whose faults can be set or dealt, and
  * says what a tester of the chosen class would show of it.
  */
-export class CableTester {
-  private events: number = EVENT.on;
-  private errors: Refusal[] = [];
+export class CableTester extends Instrument {
   private kind: (typeof KINDS_OF_READING)[number] = 'PAIR';
   private wiring: Wiring = fourPairWiring('T568B', 'T568B');
   private faults: readonly Fault[] = [];
   private last: string | null = null;
   private deck: number | null = null;
 
-  constructor(private readonly serial = '0001') {}
-
-  /** Carries a line out; the answers of its queries, joined by ";", or null where none was asked. */
-  handle(line: string): string | null {
-    const answers: string[] = [];
-    for (const command of parseLine(line)) {
-      const answer = command ? this.obey(command) : ({ refused: 'header' } as const);
-      if (typeof answer === 'string') answers.push(answer);
-      else if (answer) this.refuse(answer.refused);
-    }
-    return answers.length > 0 ? answers.join(';') : null;
+  constructor(serial = '0001') {
+    super(`Simulated,Cable tester,${serial},1.0`);
   }
 
-  private obey({ header, query, parameters }: Command): Answer {
-    const work = COMMANDS.find(
-      (row) => row.query === query && (row.short === header || row.long === header),
-    );
-    if (!work) return { refused: 'header' };
-    return parameters.length < work.parameters
-      ? { refused: 'missing' }
-      : this.work[work.does](parameters);
+  protected reset(): void {
+    this.kind = 'PAIR';
+    this.last = null;
   }
 
-  private refuse(refusal: Refusal): void {
-    this.errors.push(refusal);
-    this.events |= refusal === 'header' || refusal === 'missing' ? EVENT.command : EVENT.execution;
-  }
-
-  private readonly work: Readonly<Record<Deed, (parameters: readonly string[]) => Answer>> = {
-    identify: () => `Simulated,Cable tester,${this.serial},1.0`,
-    reset: () => {
-      this.kind = 'PAIR';
-      this.last = null;
-      return null;
-    },
-    clear: () => {
-      this.events = 0;
-      this.errors = [];
-      return null;
-    },
-    events: () => {
-      const told = String(this.events);
-      this.events = 0;
-      return told;
-    },
-    complete: () => '1',
-    selfTest: () => '0',
-    error: () => {
-      const refusal = this.errors.shift();
-      if (!refusal) return '0,"No error"';
-      const [number, words] = ERRORS[refusal];
-      return `${number},"${words}"`;
-    },
-    configure: ([kind = '']) => {
+  protected readonly own = [
+    row('CONF', 'CONFIGURE', false, 1, ([kind = '']) => {
       const found = KINDS_OF_READING.find((row) => kind.toUpperCase().startsWith(row));
       if (!found) return { refused: 'value' };
       this.kind = found;
       this.last = null;
       return null;
-    },
-    configured: () => this.kind,
-    measure: () => {
+    }),
+    row('CONF', 'CONFIGURE', true, 0, () => this.kind),
+    row('INIT', 'INITIATE', false, 0, () => {
       this.last = this.scan();
-      this.events |= EVENT.complete;
+      this.done();
       return null;
-    },
-    fetch: () => (this.last === null ? { refused: 'stale' } : block(this.last)),
-    read: () => {
+    }),
+    row('FETC', 'FETCH', true, 0, () =>
+      this.last === null ? { refused: 'stale' } : block(this.last),
+    ),
+    row('READ', 'READ', true, 0, () => {
       this.last = this.scan();
       return block(this.last);
-    },
-    wiring: ([near = '', far = '', shielded = '0']) => {
+    }),
+    row('SIM:WIR', 'SIMULATE:WIRING', false, 2, ([near = '', far = '', shielded = '0']) => {
       const scheme = (name: string) => (['T568A', 'T568B'] as const).find((id) => id === name);
       const ends = [scheme(near), scheme(far)] as const;
       if (!ends[0] || !ends[1]) return { refused: 'value' };
       this.wiring = fourPairWiring(ends[0], ends[1], shielded === '1');
       this.faults = [];
       return null;
-    },
-    fault: ([kind = '', ...contacts]) => {
+    }),
+    row('SIM:FAUL', 'SIMULATE:FAULT', false, 1, ([kind = '', ...contacts]) => {
       const found = FAULT_KINDS.find((row) => row === kind);
       if (!found) return { refused: 'value' };
       const fault = this.faultOf(found, contacts);
       if (!fault) return { refused: 'value' };
       this.faults = [...this.faults, fault];
       return null;
-    },
-    faults: () => this.faults.map(({ kind }) => kind).join(',') || 'none',
-    good: () => {
+    }),
+    row(
+      'SIM:FAUL',
+      'SIMULATE:FAULT',
+      true,
+      0,
+      () => this.faults.map(({ kind }) => kind).join(',') || 'none',
+    ),
+    row('SIM:GOOD', 'SIMULATE:GOOD', false, 0, () => {
       this.faults = [];
       this.deck = null;
       return null;
-    },
-    deal: ([seed = '']) => {
+    }),
+    row('SIM:DEAL', 'SIMULATE:DEAL', false, 1, ([seed = '']) => {
       const value = Number(seed);
       if (!Number.isInteger(value)) return { refused: 'value' };
       this.deck = value >>> 0;
       return null;
-    },
-  };
+    }),
+  ] as const;
 
   private faultOf(kind: FaultKind, near: readonly string[]): Fault | null {
     const known = near.every((name) =>
@@ -183,49 +133,3 @@ export class CableTester {
     this.faults = faulty && fault ? [fault] : [];
   }
 }
-
-type Deed =
-  | 'identify'
-  | 'reset'
-  | 'clear'
-  | 'events'
-  | 'complete'
-  | 'selfTest'
-  | 'error'
-  | 'configure'
-  | 'configured'
-  | 'measure'
-  | 'fetch'
-  | 'read'
-  | 'wiring'
-  | 'fault'
-  | 'faults'
-  | 'good'
-  | 'deal';
-
-/** Every header in its short and its long form. */
-const COMMANDS: readonly {
-  readonly short: string;
-  readonly long: string;
-  readonly query: boolean;
-  readonly parameters: number;
-  readonly does: Deed;
-}[] = [
-  { short: '*IDN', long: '*IDN', query: true, parameters: 0, does: 'identify' },
-  { short: '*RST', long: '*RST', query: false, parameters: 0, does: 'reset' },
-  { short: '*CLS', long: '*CLS', query: false, parameters: 0, does: 'clear' },
-  { short: '*ESR', long: '*ESR', query: true, parameters: 0, does: 'events' },
-  { short: '*OPC', long: '*OPC', query: true, parameters: 0, does: 'complete' },
-  { short: '*TST', long: '*TST', query: true, parameters: 0, does: 'selfTest' },
-  { short: 'SYST:ERR', long: 'SYSTEM:ERROR', query: true, parameters: 0, does: 'error' },
-  { short: 'CONF', long: 'CONFIGURE', query: false, parameters: 1, does: 'configure' },
-  { short: 'CONF', long: 'CONFIGURE', query: true, parameters: 0, does: 'configured' },
-  { short: 'INIT', long: 'INITIATE', query: false, parameters: 0, does: 'measure' },
-  { short: 'FETC', long: 'FETCH', query: true, parameters: 0, does: 'fetch' },
-  { short: 'READ', long: 'READ', query: true, parameters: 0, does: 'read' },
-  { short: 'SIM:WIR', long: 'SIMULATE:WIRING', query: false, parameters: 2, does: 'wiring' },
-  { short: 'SIM:FAUL', long: 'SIMULATE:FAULT', query: false, parameters: 1, does: 'fault' },
-  { short: 'SIM:FAUL', long: 'SIMULATE:FAULT', query: true, parameters: 0, does: 'faults' },
-  { short: 'SIM:GOOD', long: 'SIMULATE:GOOD', query: false, parameters: 0, does: 'good' },
-  { short: 'SIM:DEAL', long: 'SIMULATE:DEAL', query: false, parameters: 1, does: 'deal' },
-];

@@ -1,5 +1,7 @@
 import { createServer, type AddressInfo, type Socket } from 'node:net';
 import { CableTester } from './cable-tester';
+import type { Instrument } from './instrument';
+import { Reflectometer } from './reflectometer';
 
 const LONGEST_LINE = 4096;
 
@@ -8,13 +10,19 @@ export interface Listening {
   stop(): Promise<void>;
 }
 
+/** A tester on loopback. Connections share the one cable that lies in it. */
+export const listenTester = (port: number): Promise<Listening> => listen(port, new CableTester());
+
+/** A reflectometer on loopback, with a cable of its own. */
+export const listenReflectometer = (port: number): Promise<Listening> =>
+  listen(port, new Reflectometer());
+
 /**
- * A tester on loopback: lines in, lines out. Connections share the one cable that lies in it.
+ * An instrument on loopback: lines in, lines and blocks of bytes out.
  *
  * @param port 0 for any that is free
  */
-export function listenTester(port: number): Promise<Listening> {
-  const tester = new CableTester();
+function listen(port: number, instrument: Instrument): Promise<Listening> {
   const open = new Set<Socket>();
   const server = createServer((socket) => {
     open.add(socket);
@@ -25,8 +33,10 @@ export function listenTester(port: number): Promise<Listening> {
       rest = lines.pop() ?? '';
       if (rest.length > LONGEST_LINE) socket.destroy();
       for (const line of lines) {
-        const answer = tester.handle(line.replace(/\r$/, ''));
-        if (answer !== null) socket.write(`${answer}\n`);
+        const answer = instrument.handle(line.replace(/\r$/, ''));
+        if (answer === null) continue;
+        socket.write(answer);
+        socket.write('\n');
       }
     });
     socket.on('error', () => socket.destroy());

@@ -1,1 +1,1 @@
-export { listenTester, type Listening } from './listen';
+export { listenReflectometer, listenTester, type Listening } from './listen';

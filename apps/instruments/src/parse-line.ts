@@ -55,3 +55,9 @@ export function block(text: string): string {
   const length = String(Buffer.byteLength(text, 'utf8'));
   return `#${length.length}${length}${text}`;
 }
+
+/** Bytes as definite-length arbitrary block response data. */
+export function byteBlock(bytes: Buffer): Buffer {
+  const length = String(bytes.length);
+  return Buffer.concat([Buffer.from(`#${length.length}${length}`), bytes]);
+}

@@ -4,9 +4,10 @@ import { CableTester } from '../src/cable-tester';
 import { listenTester } from '../src/listen';
 import { block, parseLine } from '../src/parse-line';
 
-const shown = (answer: string | null) => {
-  const digits = Number(answer?.[1]);
-  return testReading.parse(JSON.parse(answer?.slice(2 + digits) ?? ''));
+const shown = (answer: string | Buffer | null) => {
+  const text = String(answer);
+  const digits = Number(text[1]);
+  return testReading.parse(JSON.parse(text.slice(2 + digits)));
 };
 
 describe('The simulated tester', () => {
