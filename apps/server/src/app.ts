@@ -15,6 +15,8 @@ import { scheduleRouter } from './links/schedule-router';
 import { mapRouter } from './map/router';
 import { partsRouter } from './parts/router';
 import { readingsRouter } from './readings/router';
+import { cableFactsRouter } from './cables/router';
+import { reflectRouter } from './reflect/router';
 import { recordRouter } from './record/router';
 import { cordsRouter } from './cords/router';
 import { sitesRouter } from './sites/router';
@@ -33,13 +35,21 @@ export interface AppOptions {
   readonly version: string;
   /** Testers on the bench. */
   readonly instruments?: readonly InstrumentAddress[];
+  readonly reflectometer?: InstrumentAddress | null;
   /** The folder of the built web app; without it the server answers the API alone. */
   readonly webRoot?: string;
 }
 
 const JSON_LIMIT = '8mb';
 
-export function createApp({ db, logger, version, webRoot, instruments = [] }: AppOptions): Express {
+export function createApp({
+  db,
+  logger,
+  version,
+  webRoot,
+  instruments = [],
+  reflectometer = null,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -61,7 +71,7 @@ export function createApp({ db, logger, version, webRoot, instruments = [] }: Ap
       customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error'),
     }),
   );
-  app.use('/api', apiRouter(db, version, instruments));
+  app.use('/api', apiRouter(db, version, instruments, reflectometer));
   if (webRoot) serveWeb(app, webRoot);
   app.use(answerErrors);
   return app;
@@ -71,6 +81,7 @@ function apiRouter(
   db: Database,
   version: string,
   instruments: readonly InstrumentAddress[],
+  reflectometer: InstrumentAddress | null,
 ): Router {
   const api = Router();
   const description = openApi(version);
@@ -85,6 +96,7 @@ function apiRouter(
   api.get('/openapi.json', (_request, response) => {
     response.json(description);
   });
+  api.use(reflectRouter(db, reflectometer));
   api.use(express.json({ limit: JSON_LIMIT }));
   api.use(
     sitesRouter(db),
@@ -95,6 +107,7 @@ function apiRouter(
     ownTestersRouter(db),
     ticksRouter(db),
     cordsRouter(db),
+    cableFactsRouter(db),
     instrumentsRouter(instruments),
     recordRouter(db),
     verifyRouter(db),

@@ -17,6 +17,7 @@ export interface ServeOptions {
   readonly logLevel?: string;
   /** Testers on the bench: see docs/instruments.md. */
   readonly instruments?: readonly InstrumentAddress[];
+  readonly reflectometer?: InstrumentAddress | null;
 }
 
 /**
@@ -37,6 +38,7 @@ export async function serve(
     version: options.version,
     webRoot: options.webRoot,
     instruments: options.instruments,
+    reflectometer: options.reflectometer ?? null,
   });
   const server = createServer(app);
   try {

@@ -86,14 +86,12 @@ describe('Lamp testers, against a general circuit simulator', () => {
   const wiring = fourPairWiring('T568B', 'T568B');
   const bench = plainBench(wiring);
   const faults = everyFault(wiring);
-  const installed = spawnSync('ngspice', ['--version']).status === 0;
 
   for (const [name, build, every] of [
     ['a lamp for each pair', pairLamps, 3],
     ['lamps at both ends', sequentialLamps, 23],
   ] as const)
     it(`have the currents that it finds: ${name}`, () => {
-      if (!installed) pending('ngspice is not installed');
       let compared = 0;
       for (const [index, fault] of faults.entries()) {
         if (index % every > 0) continue;

@@ -1,5 +1,5 @@
 import { createServer, type AddressInfo } from 'node:net';
-import { listenTester } from '../../instruments/src/listen';
+import { listenReflectometer, listenTester } from '../../instruments/src/listen';
 import { serve } from '../src/serve';
 import { MIGRATIONS, call, freshDatabase } from './server';
 
@@ -63,5 +63,62 @@ describe('Testers on the bench', () => {
     expect((await ask('POST', '/api/instruments/tester-1/read', { tester: 'tone' })).status).toBe(
       422,
     );
+  });
+});
+
+describe('A reflectometer on the bench', () => {
+  let server: Awaited<ReturnType<typeof serve>>;
+  let reflectometer: Awaited<ReturnType<typeof listenReflectometer>>;
+  const deaf = createServer((socket) => socket.end('hello\n'));
+  beforeAll(async () => {
+    reflectometer = await listenReflectometer(0);
+    await new Promise<void>((resolve) => deaf.listen(0, '127.0.0.1', resolve));
+    server = await serve({
+      databaseUrl: await freshDatabase(),
+      port: 0,
+      migrationsFolder: MIGRATIONS,
+      version: 'test',
+      logLevel: 'silent',
+      reflectometer: { host: '127.0.0.1', port: reflectometer.port },
+    });
+  });
+  afterAll(async () => {
+    await server.stop();
+    await reflectometer.stop();
+    deaf.close();
+  });
+
+  it('is set, armed and read, and its trace explained', async () => {
+    const { body: bench } = await call(server.url, 'GET', '/api/reflect/reflectometer');
+    const { status, body } = await call(server.url, 'POST', '/api/reflect/acquire', {
+      ...bench,
+      pulseWidthS: 5e-9,
+      averages: 64,
+      spanS: 800e-9,
+    });
+    expect(status).toBe(200);
+    expect(body.name).toBe('Reflectometer 0002');
+    const told = await call(server.url, 'POST', '/api/reflect/analyse', {
+      file: { name: 'bench', text: body.text },
+      options: { velocityFactor: 0.69, impedanceOhm: 100, sourceOhm: 50, scopeOhm: 1e6 },
+    });
+    const kinds = (told.body.events as { kind: string }[]).map(({ kind }) => kind);
+    expect(kinds.filter((kind) => kind !== 'ghost')).toEqual(['drop', 'rise', 'open']);
+  }, 60_000);
+
+  it('that is none, or not there, is told of', async () => {
+    for (const port of [(deaf.address() as AddressInfo).port, 1]) {
+      const { status, body } = await call(server.url, 'POST', '/api/reflect/acquire', {
+        host: '127.0.0.1',
+        port,
+      });
+      expect(status).toBe(502);
+      expect(body.detail).toContain(`127.0.0.1:${port}`);
+    }
+    const wrong = await call(server.url, 'POST', '/api/reflect/acquire', {
+      host: 'a b',
+      port: 80,
+    });
+    expect(wrong.status).toBe(422);
   });
 });

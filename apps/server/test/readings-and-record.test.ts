@@ -169,6 +169,7 @@ describe('Readings, ticks and the record over HTTP', () => {
       'update readings set note = $$other$$',
       'delete from ticks',
       'truncate readings',
+      'update cable_facts set reel = reel',
     ])
       await expectAsync(client.query(statement)).toBeRejectedWithError(/are facts/);
     await client.end();

@@ -20,10 +20,11 @@ import { Router, type Response } from 'express';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { parseBody, parseId } from '../http/parse';
+import { refuse } from '../http/problem-error';
 import { refuseUnknownParts } from '../parts/named-parts';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { refuse, refuseStrangers } from '../tests/refuse-strangers';
+import { refuseStrangers } from '../tests/refuse-strangers';
 import { addFact, createBatch, getBatch, listBatches, listFacts } from './repository';
 import { cordsPdf } from './sheet-pdf';
 

@@ -1,6 +1,7 @@
 import type { Part } from '@near-spoke/contract';
 import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
 import type { Cord, CordFact } from '@near-spoke/contract/cords';
+import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
 import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
@@ -195,6 +196,23 @@ export const cordFacts = pgTable(
     summary: text('summary').notNull(),
   },
   (table) => [index('cord_facts_batch').on(table.batchId, table.at, table.seq)],
+);
+
+/** Facts: what was measured of a site's cables and reels, and where on a link a fault is. */
+export const cableFacts = pgTable(
+  'cable_facts',
+  {
+    ...fact,
+    siteId: uuid('site_id')
+      .notNull()
+      .references(() => sites.id),
+    linkId: uuid('link_id').references(() => links.id),
+    at: instant('at').notNull(),
+    cable: text('cable').notNull(),
+    reel: text('reel').notNull(),
+    deed: jsonb('deed').$type<CableFact['deed']>().notNull(),
+  },
+  (table) => [index('cable_facts_site').on(table.siteId, table.at, table.seq)],
 );
 
 /** Adapters: two pin tables and what was chosen. What joins what is computed. */

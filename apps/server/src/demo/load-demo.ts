@@ -13,6 +13,7 @@ import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { ADAPTERS } from './adapters';
+import { CABLE_FACTS } from './cables';
 import { CORDS, FAULTY_CORDS, cordReading } from './cords';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
@@ -56,6 +57,12 @@ export async function loadDemo(url: string): Promise<void> {
     await call(url, 'POST', '/api/adapters', { ...adapter, linkId });
   }
   await testCords(url, site.id);
+  for (const { minute, ...fact } of CABLE_FACTS)
+    await call(url, 'POST', `/api/sites/${site.id}/cable-facts`, {
+      ...fact,
+      at: new Date(FIRST_DAY + minute * 60_000).toISOString(),
+      author: 'tech 1',
+    });
 }
 
 /** A box of cords, tested one after the other. */

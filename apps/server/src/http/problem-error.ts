@@ -1,6 +1,6 @@
 import type { Problem } from '@near-spoke/contract';
 
-type Detail = Partial<Pick<Problem, 'errors' | 'cells' | 'current'>>;
+type Detail = Partial<Pick<Problem, 'errors' | 'cells' | 'line' | 'reason' | 'current'>>;
 
 /** A refusal that the client can act on; becomes a problem document. */
 export class ProblemError extends Error {
@@ -22,6 +22,15 @@ export class ProblemError extends Error {
       ...this.more,
     };
   }
+}
+
+/** What is not right of a body, field by field. */
+export const invalid = (errors: NonNullable<Problem['errors']>) =>
+  new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
+
+/** @throws ProblemError where there are any */
+export function refuse(errors: NonNullable<Problem['errors']>): void {
+  if (errors.length > 0) throw invalid(errors);
 }
 
 export const notFound = (what: string) =>

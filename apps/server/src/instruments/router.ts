@@ -3,7 +3,7 @@ import { testReading } from '@near-spoke/contract/tests';
 import { Router } from 'express';
 import { parseBody } from '../http/parse';
 import { ProblemError, notFound } from '../http/problem-error';
-import { InstrumentError, talk, unblock } from './talk';
+import { InstrumentError, nameIn, refuseErrors, talk, unblock } from './talk';
 
 /** Where a tester listens. */
 export interface InstrumentAddress {
@@ -38,15 +38,15 @@ export function instrumentsRouter(addresses: readonly InstrumentAddress[]): Rout
     if (!address) throw notFound('tester');
     const configure = CONFIGURE[tester];
     try {
-      const [name = '', data = '', error = ''] = await talk(address, [
+      const [name, data, error] = await talk(address, [
         '*CLS',
         '*IDN?',
         `CONF ${configure}`,
         'READ?',
         'SYST:ERR?',
       ]);
-      if (!error.startsWith('0,')) throw new InstrumentError(`reports ${error}`);
-      const parsed = testReading.safeParse(JSON.parse(unblock(data)));
+      refuseErrors(error);
+      const parsed = testReading.safeParse(JSON.parse(unblock(data).toString('utf8')));
       if (!parsed.success) throw new InstrumentError('answers with something else than a reading');
       response.json({ name: nameIn(name), reading: parsed.data });
     } catch (error) {
@@ -62,12 +62,6 @@ export function instrumentsRouter(addresses: readonly InstrumentAddress[]): Rout
 }
 
 const nameOf = async (address: InstrumentAddress): Promise<string> => {
-  const [name = ''] = await talk(address, ['*IDN?']);
+  const [name] = await talk(address, ['*IDN?']);
   return nameIn(name);
-};
-
-/** Of "maker,model,serial,version": what people call it. */
-const nameIn = (idn: string): string => {
-  const [maker = '', model = '', serial = ''] = idn.split(',');
-  return `${model.trim() || maker.trim()} ${serial.trim()}`.trim();
 };

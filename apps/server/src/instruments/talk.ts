@@ -1,25 +1,58 @@
 import { createConnection, type Socket } from 'node:net';
 
 const PATIENCE_MS = 4000;
+const MOST_BYTES = 64_000_000;
 
 /** An instrument that does not answer, or not as its protocol has it. */
 export class InstrumentError extends Error {}
 
 /**
- * Sends lines to an instrument and takes the answer to each query; lines without "?" have none.
+ * Sends lines to an instrument and takes the answer to each query; lines without "?" have none. Answers are
+ * bytes: a block of definite length may hold line feeds.
  *
  * @throws InstrumentError
  */
 export async function talk(
   { host, port }: { readonly host: string; readonly port: number },
   lines: readonly string[],
-): Promise<string[]> {
+): Promise<Buffer[]> {
   const socket = createConnection({ host, port });
-  socket.setEncoding('utf8');
-  const answers: string[] = [];
+  let bytes = Buffer.alloc(0);
+  let failed: string | null = null;
+  let wake: () => void = () => undefined;
+  const end = (why: string) => {
+    failed ??= why;
+    wake();
+  };
+  socket.on('data', (chunk: Buffer) => {
+    bytes = Buffer.concat([bytes, chunk]);
+    if (bytes.length > MOST_BYTES) end('sends too much');
+    wake();
+  });
+  socket.on('close', () => end('hung up'));
+  const next = async (): Promise<Buffer> => {
+    const timer = setTimeout(() => end('takes too long'), PATIENCE_MS);
+    try {
+      for (;;) {
+        const length = answerLength(bytes);
+        if (length !== null) {
+          const answer = bytes.subarray(0, length);
+          bytes = bytes.subarray(length + 1);
+          return answer;
+        }
+        if (failed !== null) throw new InstrumentError(failed);
+        await new Promise<void>((resolve) => {
+          wake = resolve;
+        });
+      }
+    } finally {
+      clearTimeout(timer);
+    }
+  };
+  const answers: Buffer[] = [];
   try {
     await ready(socket);
-    const next = reader(socket);
+    socket.on('error', () => end('hung up'));
     for (const line of lines) {
       socket.write(`${line}\n`);
       if (line.includes('?')) answers.push(await next());
@@ -32,47 +65,45 @@ export async function talk(
 
 function ready(socket: Socket): Promise<void> {
   return new Promise((resolve, reject) => {
-    socket.once('connect', resolve);
-    socket.once('error', () => reject(new InstrumentError('does not answer')));
+    const deaf = () => reject(new InstrumentError('does not answer'));
+    // A host that is not there may not even refuse.
+    const timer = setTimeout(deaf, PATIENCE_MS);
+    socket.once('error', deaf);
+    socket.once('connect', () => {
+      clearTimeout(timer);
+      resolve();
+    });
   });
 }
 
-/** Lines as they come, with patience for each. */
-function reader(socket: Socket): () => Promise<string> {
-  let text = '';
-  let failed: string | null = null;
-  let wake: () => void = () => undefined;
-  const end = (why: string) => {
-    failed ??= why;
-    wake();
-  };
-  socket.on('data', (chunk: string) => {
-    text += chunk;
-    wake();
-  });
-  socket.on('close', () => end('hung up'));
-  socket.on('error', () => end('hung up'));
-  return async () => {
-    const timer = setTimeout(() => end('takes too long'), PATIENCE_MS);
-    while (!text.includes('\n') && failed === null)
-      await new Promise<void>((resolve) => {
-        wake = resolve;
-      });
-    clearTimeout(timer);
-    const at = text.indexOf('\n');
-    if (at < 0) throw new InstrumentError(failed ?? 'does not answer');
-    const line = text.slice(0, at).replace(/\r$/, '');
-    text = text.slice(at + 1);
-    return line;
-  };
+/** How long the first answer is, without its line feed; null while it is not there whole. */
+function answerLength(bytes: Buffer): number | null {
+  if (bytes[0] !== 0x23) {
+    const feed = bytes.indexOf(0x0a);
+    return feed < 0 ? null : feed;
+  }
+  const digits = Number(String.fromCharCode(bytes[1] ?? 0x78));
+  if (!(digits >= 1) || bytes.length < 2 + digits) return null;
+  const whole = 2 + digits + Number(bytes.toString('latin1', 2, 2 + digits));
+  return bytes.length > whole ? whole : null;
 }
 
-/** What stands in definite-length block data (IEEE 488.2, 8.7.9). */
-export function unblock(text: string): string {
-  const digits = Number(/^#([1-9])/.exec(text)?.[1] ?? Number.NaN);
-  const length = Number(text.slice(2, 2 + digits));
-  const data = Buffer.from(text.slice(2 + digits), 'utf8');
-  if (!Number.isInteger(length) || data.length < length)
+/** What stands in definite-length block data (IEEE 488.2, 8.7.9), without what tells its length. */
+export function unblock(answer: Buffer | undefined): Buffer {
+  const digits = Number(String.fromCharCode(answer?.[1] ?? 0x78));
+  if (answer?.[0] !== 0x23 || !(digits >= 1))
     throw new InstrumentError('answers with no block of data');
-  return data.subarray(0, length).toString('utf8');
+  return answer.subarray(2 + digits);
+}
+
+/** @throws InstrumentError with what stands in the error queue, unless that is empty */
+export function refuseErrors(answer: Buffer | undefined): void {
+  const told = answer?.toString('utf8') ?? '';
+  if (!told.startsWith('0,')) throw new InstrumentError(`reports ${told || 'nothing'}`);
+}
+
+/** Of "maker,model,serial,version": what people call it. */
+export function nameIn(identity: Buffer | undefined): string {
+  const [maker = '', model = '', serial = ''] = (identity?.toString('utf8') ?? '').split(',');
+  return `${model.trim() || maker.trim()} ${serial.trim()}`.trim();
 }

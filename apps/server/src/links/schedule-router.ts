@@ -1,8 +1,8 @@
+import { decodeText } from '@near-spoke/core/captures';
 import { importText, type ImportReport } from '@near-spoke/contract';
 import { parseSchedule, writeSchedule } from '@near-spoke/core/formats';
 import { Router, raw, type Request } from 'express';
 import type { Database } from '../db/database';
-import { decodeText } from '../http/decode-text';
 import { parseBody, parseId } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
 import { loadCatalogue } from '../parts/repository';

@@ -1,6 +1,8 @@
 import type { LinkRecord } from '@near-spoke/contract';
 import { diagnosisNow, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination } from '@near-spoke/core/terminate';
+import { standingFacts } from '@near-spoke/core/reflect/velocity';
+import { listCableFacts } from '../cables/repository';
 import type { Database } from '../db/database';
 import { getLink } from '../links/repository';
 import { listReadings } from '../readings/repository';
@@ -18,6 +20,7 @@ export async function linkRecord(db: Database, id: string): Promise<LinkRecord> 
     listReadings(db, id),
     listTests(db, id),
   ]);
+  const cables = await listCableFacts(db, site.id);
   const latest = readings.at(-1) ?? null;
   const job = await jobOf(db, site);
   const plan = (end: 'near' | 'far') => planTermination(taskOf(link, end, job), job.catalogue);
@@ -28,6 +31,7 @@ export async function linkRecord(db: Database, id: string): Promise<LinkRecord> 
     ticks,
     readings,
     tests,
+    places: standingFacts(cables, 'place').filter(({ linkId }) => linkId === id),
     diagnosis: latest ? (diagnosisNow(link, latest, job) as LinkRecord['diagnosis']) : null,
     writtenAt: new Date().toISOString(),
   };

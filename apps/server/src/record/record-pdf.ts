@@ -22,6 +22,7 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   wireMap(page, record, job);
   result(page, record);
   otherTests(page, record);
+  tracedPlaces(page, record);
   work(page, record);
   history(page, record);
   footers(page, record);
@@ -126,6 +127,14 @@ function otherTests(page: Page, { tests }: LinkRecord): void {
     const note = test.note ? ` ${test.note}` : '';
     field(page, when(test.takenAt), `${test.author}: ${test.summary}${note}${unseen}`);
   }
+  rule(page);
+}
+
+function tracedPlaces(page: Page, { places }: LinkRecord): void {
+  if (places.length === 0) return;
+  title(page, 'Places on the cable');
+  for (const { at, author, deed } of [...places].reverse())
+    if (deed.kind === 'place') field(page, when(at), `${author}: ${deed.sentence}`);
   rule(page);
 }
 

@@ -4,7 +4,7 @@ import { Router } from 'express';
 import type { Database } from '../db/database';
 import { parseBody, parseId } from '../http/parse';
 import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
-import { refuse } from './refuse-strangers';
+import { refuse } from '../http/problem-error';
 
 /** Lamp testers of the firm's own. */
 export function ownTestersRouter(db: Database): Router {

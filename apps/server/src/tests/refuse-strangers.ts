@@ -1,18 +1,13 @@
 import { strangersIn, type TestReading } from '@near-spoke/contract/tests';
 import { SHELL } from '@near-spoke/core/catalogue';
 import type { End, Wiring } from '@near-spoke/core/link';
-import { ProblemError } from '../http/problem-error';
+import { refuse } from '../http/problem-error';
 
 /** Whether an end has a contact; the shell may be met anywhere. */
 export const hasContact =
   (wiring: Wiring) =>
   (end: End, name: string): boolean =>
     name === SHELL || wiring[end].contacts.some(({ contact }) => contact === name);
-
-export function refuse(errors: { readonly path: string; readonly reason: string }[]): void {
-  if (errors.length > 0)
-    throw new ProblemError(422, 'Not valid', 'Some fields of the body are not right.', { errors });
-}
 
 /** Refuses readings that name contacts which their link has not. */
 export function refuseStrangers(

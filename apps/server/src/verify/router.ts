@@ -26,17 +26,21 @@ import { judgeLoops, loopExpected, powerBudget, unbalance } from '@near-spoke/co
 import { Router } from 'express';
 import type { Database } from '../db/database';
 import { parseBody } from '../http/parse';
-import { ProblemError } from '../http/problem-error';
-import { hasContact, refuse, refuseStrangers } from '../tests/refuse-strangers';
+import { ProblemError, refuse } from '../http/problem-error';
+import { Workbench } from '../threads/workbench';
+import { hasContact, refuseStrangers } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
 import { loadExperience } from './experience';
-import { Workbench } from './workbench';
+import type { ExplainWork } from '@near-spoke/core/verify/explain';
 import { limitsOf } from './limits';
 
 /** What Verify computes, without keeping anything. */
 export function verifyRouter(db: Database): Router {
   const router = Router();
-  const workbench = new Workbench();
+  const workbench = new Workbench<ExplainWork>(
+    new URL('./verify-worker.js', import.meta.url),
+    new URL('./verify-worker.ts', import.meta.url),
+  );
   router.post('/verify/diagnose', (request, response) => {
     const { scheme, shielded, ...shown } = parseBody(diagnoseRequest, request);
     response.json(
