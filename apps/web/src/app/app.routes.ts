@@ -107,8 +107,12 @@ export const routes: Routes = [
             loadChildren: () => import('./verify/routes').then((m) => m.STAGE_ROUTES),
           },
           {
+            path: 'reflect',
+            loadChildren: () => import('./reflect/routes').then((m) => m.STAGE_ROUTES),
+          },
+          {
             path: 'record',
-            loadComponent: () => import('./record/record-page').then((m) => m.RecordPage),
+            loadChildren: () => import('./record/routes').then((m) => m.STAGE_ROUTES),
           },
         ],
       },

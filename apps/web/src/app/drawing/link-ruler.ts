@@ -19,7 +19,7 @@ import {
   type Net,
 } from '@near-spoke/core/link';
 import type { UnitSystem } from '@near-spoke/core/units';
-import { rulerLayout } from './ruler-layout';
+import { rulerLayout, type RulerPlace } from './ruler-layout';
 import { wireLines } from './wire-lines';
 
 export interface EndWork {
@@ -64,13 +64,22 @@ export class LinkRuler {
   /** What a tester showed: the conductors are drawn in place of the jacket. */
   readonly nets = input<readonly Net[] | null>(null);
 
+  /** Where a trace tells of something. */
+  readonly places = input<readonly RulerPlace[]>([]);
+
   protected readonly cableY = CABLE_Y;
   protected readonly scaleY = SCALE_Y;
   private readonly host = inject<ElementRef<HTMLElement>>(ElementRef);
   protected readonly width = signal(900);
   protected readonly layout = computed(() => {
     const { lengthM, route } = this.link();
-    return rulerLayout({ lengthM, route, widthPx: this.width(), units: this.units() });
+    return rulerLayout({
+      lengthM,
+      route,
+      widthPx: this.width(),
+      units: this.units(),
+      places: this.places(),
+    });
   });
   protected readonly middle = computed(() => (this.layout().x0 + this.layout().x1) / 2);
 
@@ -120,7 +129,9 @@ export class LinkRuler {
     const { near, far, route } = this.link();
     const { total } = this.layout();
     const points = route.length > 0 ? `, past ${route.map(({ name }) => name).join(', ')}` : '';
-    return `${near.place} to ${far.place}, ${total ?? 'length not known'}${points}.`;
+    const seen = this.layout().places.map(({ name }) => name);
+    const told = seen.length > 0 ? ` Seen: ${seen.join('; ')}.` : '';
+    return `${near.place} to ${far.place}, ${total ?? 'length not known'}${points}.${told}`;
   });
 
   constructor() {

@@ -15,6 +15,14 @@ export interface RulerPoint {
   readonly label: { readonly x: number; readonly row: 0 | 1; readonly text: string } | null;
 }
 
+/** A place on the cable that a trace tells of, to its uncertainty. */
+export interface RulerPlace {
+  readonly atM: number;
+  /** What lies within for 95 %, to either side. */
+  readonly withinM: number;
+  readonly name: string;
+}
+
 export interface RulerLayout {
   /** Where the cable begins and ends, px. */
   readonly x0: number;
@@ -23,6 +31,12 @@ export interface RulerLayout {
   readonly points: readonly RulerPoint[];
   /** "58 m" at the far end of the scale; null while the length is not known. */
   readonly total: string | null;
+  readonly places: readonly {
+    readonly x: number;
+    readonly from: number;
+    readonly to: number;
+    readonly name: string;
+  }[];
 }
 
 export interface RulerInput {
@@ -30,6 +44,7 @@ export interface RulerInput {
   readonly route: readonly Waypoint[];
   readonly widthPx: number;
   readonly units: UnitSystem;
+  readonly places?: readonly RulerPlace[];
 }
 
 /** Room for a connector at either end, px. */
@@ -43,7 +58,13 @@ const FIGURE_PX = 110;
  * The cable to scale between its two connectors: graduations in the person's unit, and the route's
  * points with labels in two rows where they fit. A label without room is left out, its point is not.
  */
-export function rulerLayout({ lengthM, route, widthPx, units }: RulerInput): RulerLayout {
+export function rulerLayout({
+  lengthM,
+  route,
+  widthPx,
+  units,
+  places = [],
+}: RulerInput): RulerLayout {
   const [x0, x1] = [CONNECTOR_PX, Math.max(CONNECTOR_PX + 80, widthPx - CONNECTOR_PX)];
   const farthestM = Math.max(lengthM ?? 0, route.at(-1)?.atM ?? 0);
   const x = scaleLinear()
@@ -58,6 +79,15 @@ export function rulerLayout({ lengthM, route, widthPx, units }: RulerInput): Rul
       widthPx,
     ),
     total: lengthM === null ? null : formatLength(lengthM, units),
+    places: places
+      // What seems to lie behind the far end can’t be drawn on the cable.
+      .filter(({ atM }) => atM <= farthestM * 1.02)
+      .map(({ atM, withinM, name }) => ({
+        x: x(atM),
+        from: x(Math.max(0, atM - withinM)),
+        to: x(Math.min(farthestM, atM + withinM)),
+        name: `${name}, ${formatLength(atM, units)}`,
+      })),
   };
 }
 

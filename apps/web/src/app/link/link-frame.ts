@@ -64,7 +64,7 @@ export class LinkFrame {
   );
   protected readonly work = computed(() => {
     const standing = this.open.standing();
-    if (!standing || this.open.layer()?.kind === 'wires') return null;
+    if (!standing || this.open.layer()?.kind !== 'work') return null;
     const of = ({ doneSteps, plan }: typeof standing.ends.near) => ({
       done: doneSteps.size,
       total: plan.steps.length,
@@ -78,6 +78,11 @@ export class LinkFrame {
   protected readonly nets = computed(() => {
     const layer = this.open.layer();
     return layer?.kind === 'wires' ? layer.nets : null;
+  });
+
+  protected readonly places = computed(() => {
+    const layer = this.open.layer();
+    return layer?.kind === 'places' ? layer.places : [];
   });
 
   constructor() {

@@ -5,6 +5,7 @@ import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
 import { Store } from '@ngrx/store';
 import { evidenceActions, evidenceFeature, factsOf, testedBy } from '../store/evidence/evidence';
 import { selectJob } from '../store/job';
+import type { RulerPlace } from '../drawing';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 
@@ -15,7 +16,8 @@ export type RulerLayer =
       readonly kind: 'wires';
       /** Null while nothing is entered. */
       readonly nets: readonly Net[] | null;
-    };
+    }
+  | { readonly kind: 'places'; readonly places: readonly RulerPlace[] };
 
 /** The link that is open, and all that follows from it. One for each link frame. */
 @Injectable()

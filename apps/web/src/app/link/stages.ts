@@ -3,5 +3,6 @@ export const STAGES = [
   { path: 'terminate', name: 'Terminate' },
   { path: 'map', name: 'Map' },
   { path: 'verify', name: 'Verify' },
+  { path: 'reflect', name: 'Reflect' },
   { path: 'record', name: 'Record' },
 ] as const;

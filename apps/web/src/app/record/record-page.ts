@@ -3,11 +3,13 @@ import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from
 import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { ENDS, wireRows } from '@near-spoke/core/link';
+import { standingFacts } from '@near-spoke/core/reflect/velocity';
 import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
 import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
+import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
@@ -20,6 +22,7 @@ import { outboxActions, outboxFeature } from '../store/outbox/outbox';
   imports: [ConductorSwatch, DatePipe, LinkRuler, MatButtonModule, MatIcon, NextThing, StateMark],
   templateUrl: './record-page.html',
   styleUrl: './record-page.scss',
+  providers: [CableFacts],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class RecordPage {
@@ -73,6 +76,13 @@ export class RecordPage {
       };
     });
   });
+  private readonly cables = inject(CableFacts);
+  /** Where traces told that a fault is, the newest first. */
+  protected readonly places = computed(() =>
+    standingFacts(this.cables.all(), 'place')
+      .filter(({ linkId }) => linkId === this.open.id())
+      .reverse(),
+  );
   /** Ends that were cut off and made again, and why. */
   protected readonly remakes = computed(() =>
     this.open

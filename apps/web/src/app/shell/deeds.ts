@@ -2,6 +2,7 @@ import { Injectable, inject } from '@angular/core';
 import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
+import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys } from '@near-spoke/core/record';
@@ -101,6 +102,17 @@ export class Deeds {
       author: this.person.name(),
     };
     this.queue({ kind: 'cord-fact', batchId, fact }, `Cord ${seen.label}`);
+  }
+
+  /** Keeps what was measured of a cable, or takes it back. */
+  cable(what: string, seen: Omit<CableFact, 'id' | 'at' | 'author'>): void {
+    const fact: CableFact = {
+      ...seen,
+      id: v7(),
+      at: new Date().toISOString(),
+      author: this.person.name(),
+    };
+    this.queue({ kind: 'cable-fact', fact }, what);
   }
 
   addLink(siteId: string, link: LinkInput & { id: string }): void {

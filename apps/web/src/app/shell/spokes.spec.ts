@@ -88,6 +88,24 @@ describe('Spokes', () => {
     expect(listbox().scrollTop).toBe(0);
   });
 
+  it('goes to the end of a list that has only just grown again', async () => {
+    const { search, listbox, box, key, element } = await list();
+    await search('kiosk k37');
+    box.value = '';
+    box.dispatchEvent(new Event('input'));
+    for (const name of ['ArrowDown', 'End'])
+      (name === 'End' ? listbox() : box).dispatchEvent(
+        new KeyboardEvent('keydown', { key: name, bubbles: true, cancelable: true }),
+      );
+    await settle();
+    await new Promise((resolve) => setTimeout(resolve, 120));
+    expect(listbox().scrollTop).toBeGreaterThan(20_000);
+    const active = listbox().getAttribute('aria-activedescendant') ?? '';
+    expect(element.querySelector(`#${CSS.escape(active)}`)?.textContent).toContain('K399');
+    await key('Home', listbox());
+    expect(listbox().scrollTop).toBe(0);
+  });
+
   it('says so when nothing is found, and clears with Escape', async () => {
     const { search, element, key, box, options } = await list();
     await search('nowhere at all');

@@ -67,6 +67,8 @@ export class Spokes {
   );
   protected readonly activeId = signal('');
   private readonly drawn = signal<ListRange>({ start: 0, end: 0 });
+  /** What is still to be brought in sight: the list had not grown to it yet. */
+  private wanted = '';
   /** Whether the active row is in the page: rows out of sight are not drawn. */
   protected readonly activeShown = computed(() => {
     const { start, end } = this.drawn();
@@ -86,8 +88,10 @@ export class Spokes {
       const drawing = this.viewport()?.renderedRangeStream.subscribe((range) => {
         const first = this.drawn().end === 0 && range.end > 0;
         this.drawn.set(range);
-        // Only a list that is laid out can be scrolled.
-        if (first) afterNextRender(() => this.activate(this.openId()), { injector });
+        // Only a list that is laid out can be scrolled, and no further than it is laid out.
+        const id = this.wanted || (first ? this.openId() : '');
+        if (id) afterNextRender(() => this.bring(id), { injector });
+        this.wanted = '';
       });
       onCleanup(() => drawing?.unsubscribe());
     });
@@ -162,14 +166,21 @@ export class Spokes {
 
   private activate(id: string): void {
     this.activeId.set(id);
+    this.wanted = this.bring(id) ? '' : id;
+  }
+
+  /** Whether the row is in sight now: a list that has just changed may not be that long yet. */
+  private bring(id: string): boolean {
     const viewport = this.viewport();
     const index = this.rows().findIndex((row) => row.id === id);
-    if (!viewport || index < 0) return;
+    if (!viewport || index < 0) return false;
     const top = viewport.measureScrollOffset('top');
     const [from, to] = [index * ROW_PX, (index + 1) * ROW_PX];
     // Keep the hub's heading in sight where there is one above.
-    if (from - ROW_PX < top) viewport.scrollToOffset(Math.max(0, from - ROW_PX));
-    else if (to > top + viewport.getViewportSize())
-      viewport.scrollToOffset(to - viewport.getViewportSize());
+    const wanted =
+      from - ROW_PX < top ? Math.max(0, from - ROW_PX) : to - viewport.getViewportSize();
+    if (from - ROW_PX >= top && wanted <= top) return true;
+    viewport.scrollToOffset(wanted);
+    return Math.abs(viewport.measureScrollOffset('top') - wanted) <= 1;
   }
 }

@@ -1,6 +1,6 @@
 import { Injectable, inject, signal } from '@angular/core';
 import type { Report } from '@near-spoke/core/verify/explain';
-import type { Work } from './verify.worker';
+import type { ExplainWork } from '@near-spoke/core/verify/explain';
 import { Workbench } from './workbench';
 
 /** Explains readings beside the page, so that it goes on answering keys. The last question counts. */
@@ -12,7 +12,7 @@ export class Explainer {
   private asked = 0;
   private working = false;
 
-  ask(question: Work['explain']['ask']): void {
+  ask(question: ExplainWork['explain']['ask']): void {
     // A question that is still being worked at is no longer wanted.
     if (this.working) this.workbench.drop();
     const asked = (this.asked += 1);

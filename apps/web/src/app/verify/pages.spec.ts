@@ -1,11 +1,18 @@
 import { signal, type Type } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { LinkSummary } from '@near-spoke/contract';
-import { NO_EXPERIENCE, blindSpots, judgeTest, reportOf } from '@near-spoke/core/verify/explain';
+import {
+  EXPLAIN_WORK,
+  NO_EXPERIENCE,
+  reportOf,
+  type ExplainKind,
+  type ExplainWork,
+} from '@near-spoke/core/verify/explain';
 import type { Store } from '@ngrx/store';
 import { OpenLink } from '../link/open-link';
 import { evidenceFeature, factsOf } from '../store/evidence/evidence';
 import { testLink } from '../testing/links';
+import { boxes, headline, host, press, text, type } from '../testing/page';
 import { openSite, settle } from '../testing/store';
 import { BlindSpotsPage } from './blind-spots/blind-spots-page';
 import { LossPage } from './coax/loss-page';
@@ -14,20 +21,25 @@ import { FirmExperience } from './firm-experience';
 import { LimitsPage } from './limits/limits-page';
 import { LinePage } from './line/line-page';
 import { LinkTests } from './link-tests';
+import { MapEntry } from './map-entry';
 import { OhmsPage } from './ohms/ohms-page';
-import type { Kind, Work } from './verify.worker';
 import { VerifyPage } from './verify-page';
 import { WhatExplains } from './what-explains';
 import { Workbench } from './workbench';
+import { WouldPass } from './would-pass';
 
 /** Works at once, where the real one works beside the page. */
 class AtOnce {
-  private readonly work: { readonly [K in Kind]: (ask: Work[K]['ask']) => Work[K]['answer'] } = {
+  private readonly work: {
+    readonly [K in ExplainKind]: (ask: ExplainWork[K]['ask']) => ExplainWork[K]['answer'];
+  } = {
+    ...EXPLAIN_WORK,
     explain: ({ seen, bench, options }) => reportOf(seen, bench, { ...options, upTo: 1 }),
-    judge: ({ seen, bench }) => seen.map((row) => judgeTest(row, bench)),
-    blind: ({ bench }) => blindSpots(bench),
   };
-  ask<K extends Kind>(kind: K, ask: Work[K]['ask']): Promise<Work[K]['answer']> {
+  ask<K extends ExplainKind>(
+    kind: K,
+    ask: ExplainWork[K]['ask'],
+  ): Promise<ExplainWork[K]['answer']> {
     return Promise.resolve(this.work[kind](ask));
   }
   drop(): void {
@@ -54,8 +66,9 @@ describe('the pages of Verify', () => {
 
   async function open<T>(page: Type<T>, link: LinkSummary): Promise<ComponentFixture<T>> {
     const atOnce = { provide: Workbench, useClass: AtOnce };
+    TestBed.overrideComponent(WouldPass, { set: { providers: [atOnce] } });
     TestBed.overrideComponent(BlindSpotsPage, { set: { providers: [atOnce] } });
-    TestBed.overrideComponent(VerifyPage, { set: { providers: [LinkTests, atOnce] } });
+    TestBed.overrideComponent(VerifyPage, { set: { providers: [LinkTests, MapEntry, atOnce] } });
     TestBed.overrideComponent(WhatExplains, {
       set: { providers: [Explainer, atOnce] },
     });
@@ -72,26 +85,6 @@ describe('the pages of Verify', () => {
   }
   afterEach(() => localStorage.clear());
 
-  const host = (fixture: ComponentFixture<unknown>) => fixture.nativeElement as HTMLElement;
-  const text = (fixture: ComponentFixture<unknown>) => host(fixture).textContent ?? '';
-  const headline = (fixture: ComponentFixture<unknown>) =>
-    host(fixture).querySelector('ns-next-thing h2')?.textContent?.trim() ?? '';
-  async function type(fixture: ComponentFixture<unknown>, box: Element | undefined, value: string) {
-    if (!(box instanceof HTMLInputElement)) throw new Error('No box');
-    box.value = value;
-    box.dispatchEvent(new Event('input'));
-    box.dispatchEvent(new Event('change'));
-    await fixture.whenStable();
-  }
-  const boxes = (fixture: ComponentFixture<unknown>) => [
-    ...host(fixture).querySelectorAll<HTMLInputElement>('input'),
-  ];
-  async function press(fixture: ComponentFixture<unknown>, key: string) {
-    document.dispatchEvent(new KeyboardEvent('keydown', { key }));
-    await fixture.whenStable();
-    await settle();
-    await fixture.whenStable();
-  }
   const tests = (link: LinkSummary) =>
     factsOf(
       TestBed.runInInjectionContext(() =>

@@ -10,7 +10,6 @@ import {
   inject,
   linkedSignal,
   signal,
-  untracked,
   viewChild,
 } from '@angular/core';
 import { DatePipe } from '@angular/common';
@@ -21,11 +20,9 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
 import { readingOf, testReading } from '@near-spoke/contract/tests';
-import { joinedGroups, type End } from '@near-spoke/core/link';
+import type { End } from '@near-spoke/core/link';
 import {
   TESTERS,
-  mapContacts,
-  parseWireMap,
   tester,
   type MapTesterId,
   type Place,
@@ -34,19 +31,19 @@ import {
 import { benchOf, judgeTest, testersFor, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
-import { isText, kept } from '../shell/kept';
+import { kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import type { Entry } from '../store/outbox/deed';
 import { LinkTests } from './link-tests';
+import { MapEntry } from './map-entry';
 import { OwnTesters } from './own-testers';
 import { Predicted } from './predicted';
 import { ReadingResult } from './reading-result';
-import { splitPairsOf, typedAs, verdictSentence } from './told';
+import { verdictSentence } from './told';
 import { TestPanel } from './test-panel';
 import { WhatExplains } from './what-explains';
 import { WireBoard } from './wire-board';
-import { entryOf, goodEntry, type WireEntry } from './wire-entry';
 import { Workbench } from './workbench';
 import { WouldPass } from './would-pass';
 
@@ -76,7 +73,7 @@ const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
     WireBoard,
     WouldPass,
   ],
-  providers: [LinkTests, Workbench],
+  providers: [LinkTests, MapEntry, Workbench],
   templateUrl: './verify-page.html',
   styleUrl: './verify-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -84,6 +81,7 @@ const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
 export class VerifyPage {
   protected readonly open = inject(OpenLink);
   protected readonly tests = inject(LinkTests);
+  protected readonly map = inject(MapEntry);
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
@@ -123,38 +121,20 @@ export class VerifyPage {
     source: this.open.id,
     computation: () => null,
   });
-  /** The pairs that a tester can name as split, and how this link's map is typed. */
-  protected readonly pairs = computed(() => splitPairsOf(this.wiring()));
-  protected readonly typed = computed(() => typedAs(this.wiring()));
-
   /** The last result is shown until a new reading is begun; what is outdated asks for a new one. */
   protected readonly entering = linkedSignal(() => {
     const state = this.link()?.state;
     return this.tests.none() || state === 'remade' || state === 'half-made';
   });
-  protected readonly entry = linkedSignal<string, WireEntry>({
-    source: this.open.id,
-    computation: () => [],
-  });
-  /** What is typed, kept with the link until it is stored. */
-  private readonly draft = computed(() => kept(`draft.reading.${this.open.id()}`, '', isText));
-  protected readonly text = computed(() => this.draft()());
-  protected readonly typo = signal('');
-  protected readonly split = linkedSignal<string, readonly string[]>({
-    source: this.open.id,
-    computation: () => [],
-  });
   protected readonly note = linkedSignal({ source: this.open.id, computation: () => '' });
-  private readonly drawn = linkedSignal({ source: this.open.id, computation: () => false });
   protected readonly touched = computed(() =>
-    this.isMap() ? this.drawn() : (this.panel()?.seen().length ?? 0) > 0,
+    this.isMap() ? this.map.drawn() : (this.panel()?.seen().length ?? 0) > 0,
   );
   protected readonly judging = signal(false);
   protected readonly ready = computed(
-    () => this.touched() && !this.judging() && (!this.isMap() || this.typo() === ''),
+    () => this.touched() && !this.judging() && (!this.isMap() || this.map.typo() === ''),
   );
   protected readonly oneKey = computed(() => this.isMap() || this.panel()?.goodByOneKey() === true);
-  private readonly nets = computed(() => joinedGroups(this.entry()));
 
   protected readonly told = computed(() => {
     const diagnosis = this.diagnosis();
@@ -171,22 +151,17 @@ export class VerifyPage {
             why: `${this.oneKey() ? 'Where all is good, one key is enough: G. ' : ''}Make sure first that nothing feeds power or ringing voltage into this cable.`,
             action: this.oneKey() ? 'Fill in a good link' : '',
           };
-    return verdictSentence(link, this.tests.newest(), diagnosis, this.pairs().length > 0);
+    return verdictSentence(link, this.tests.newest(), diagnosis, this.map.pairs().length > 0);
   });
 
   constructor() {
     effect(() => {
       const entering = this.entering();
-      const drawn = this.isMap() && this.drawn() ? this.nets() : null;
+      const drawn = this.isMap() && this.map.drawn() ? this.map.nets() : null;
       this.open.layer.set({
         kind: 'wires',
         nets: entering ? drawn : (this.latest()?.nets ?? []),
       });
-    });
-    // What was typed before a reload.
-    effect(() => {
-      const text = this.text();
-      if (text) untracked(() => this.read(text));
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
@@ -204,7 +179,7 @@ export class VerifyPage {
     } else if (state === 'pass') void this.go('record');
     else {
       if (state === 'unproven')
-        this.choose(this.pairs().length > 0 ? 'pairing' : 'identifying-remote');
+        this.choose(this.map.pairs().length > 0 ? 'pairing' : 'identifying-remote');
       this.begin();
     }
   }
@@ -225,26 +200,14 @@ export class VerifyPage {
     this.entering.set(this.tests.none());
   }
 
-  protected setEntry(entry: WireEntry): void {
-    this.draft().set('');
-    this.typo.set('');
-    this.entry.set(entry);
-    this.drawn.set(true);
-  }
-
-  protected type(text: string): void {
-    this.draft().set(text);
-    this.read(text);
-  }
-
   protected keep(): void {
     if (!this.ready()) return;
     const moved = this.moved();
     const id = this.tester();
     if (!this.isMap() || !isMapTester(id)) void this.keepTests(this.panel()?.seen() ?? []);
     else if (moved !== null) {
-      const splitPairs = this.seesPairing() ? this.splits() : null;
-      const shown = { method: 'nets', nets: this.nets(), splitPairs } as const;
+      const splitPairs = this.seesPairing() ? this.map.splitPairs() : null;
+      const shown = { method: 'nets', nets: this.map.nets(), splitPairs } as const;
       void this.keepTests([{ trial: { tester: id, moved }, shown }]);
     } else this.keepMap(id);
   }
@@ -262,17 +225,8 @@ export class VerifyPage {
   }
 
   protected fillGood(): void {
-    const wiring = this.wiring();
-    if (!this.isMap()) this.panel()?.fillGood();
-    else if (wiring) this.setEntry(goodEntry(wiring));
-    this.split.set([]);
-  }
-
-  protected toggleSplit(pair: string): void {
-    this.split.update((list) =>
-      list.includes(pair) ? list.filter((other) => other !== pair) : [...list, pair],
-    );
-    this.drawn.set(true);
+    if (this.isMap()) this.map.fillGood();
+    else this.panel()?.fillGood();
   }
 
   protected remake(end: End): void {
@@ -287,16 +241,14 @@ export class VerifyPage {
     if (!link) return;
     const shown = {
       tester: id,
-      nets: this.nets(),
-      splitPairs: this.seesPairing() ? this.splits() : [],
+      nets: this.map.nets(),
+      splitPairs: this.seesPairing() ? this.map.splitPairs() : [],
     };
-    const before = { entry: this.entry(), split: this.split(), note: this.note() };
-    const entry = this.deeds.read(link, shown, this.note().trim());
+    const [note, back] = [this.note(), this.map.remember()];
+    const entry = this.deeds.read(link, shown, note.trim());
     this.done([entry], `Reading of ${link.label} kept.`, () => {
-      this.entry.set(before.entry);
-      this.split.set(before.split);
-      this.note.set(before.note);
-      this.drawn.set(true);
+      back();
+      this.note.set(note);
     });
   }
 
@@ -333,18 +285,6 @@ export class VerifyPage {
       });
   }
 
-  private splits(): (readonly [string, string])[] {
-    return this.pairs().filter(([a, b]) => this.split().includes(`${a}-${b}`));
-  }
-
-  private read(text: string): void {
-    const wiring = this.wiring();
-    const parsed = parseWireMap(text, wiring ? mapContacts(wiring) : undefined);
-    this.typo.set(parsed.ok || text === '' ? '' : parsed.reason);
-    this.drawn.set(text !== '');
-    if (parsed.ok) this.entry.set(entryOf(parsed.nets));
-  }
-
   private typeMap(): void {
     const focus = () => {
       this.box()?.nativeElement.focus();
@@ -358,12 +298,8 @@ export class VerifyPage {
   }
 
   private clear(): void {
-    this.draft().set('');
-    this.typo.set('');
-    this.entry.set([]);
-    this.split.set([]);
+    this.map.clear();
     this.note.set('');
-    this.drawn.set(false);
     this.panel()?.clear();
   }
 

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import type { CableFamily } from '@near-spoke/core/catalogue';
 import { OpenLink } from '../link/open-link';
+import { StageParts } from '../link/stage-parts';
 
 const PARTS: readonly {
   readonly path: string;
@@ -20,50 +20,8 @@ const PARTS: readonly {
 /** The parts of Verify that a link of this kind has. */
 @Component({
   selector: 'ns-verify-stage',
-  imports: [RouterLink, RouterLinkActive, RouterOutlet],
-  template: `
-    <nav aria-label="Parts of Verify">
-      @for (part of parts(); track part.path) {
-        <a
-          [routerLink]="part.path"
-          routerLinkActive="here"
-          ariaCurrentWhenActive="page"
-          [routerLinkActiveOptions]="{ exact: true }"
-          >{{ part.name }}</a
-        >
-      }
-    </nav>
-    <router-outlet />
-  `,
-  styles: `
-    nav {
-      display: flex;
-      flex-wrap: wrap;
-      gap: 0 1.25rem;
-      margin-top: 0.25rem;
-    }
-    a {
-      display: inline-flex;
-      align-items: center;
-      min-height: 44px;
-      border-bottom: 2px solid transparent;
-      color: var(--quiet);
-      text-decoration: none;
-    }
-    a:hover {
-      color: var(--ink);
-    }
-    .here {
-      border-bottom-color: var(--ink);
-      color: var(--ink);
-      font-weight: 650;
-    }
-    @media print {
-      nav {
-        display: none;
-      }
-    }
-  `,
+  imports: [StageParts],
+  template: `<ns-stage-parts stage="Verify" [parts]="parts()" />`,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class VerifyStage {

@@ -6,14 +6,14 @@ import { testLink } from '../testing/links';
 import { openSite } from '../testing/store';
 import { Explainer } from './explainer';
 import { FirmExperience } from './firm-experience';
-import type { Work } from './verify.worker';
+import type { ExplainWork } from '@near-spoke/core/verify/explain';
 import { WhatExplains } from './what-explains';
 
 /** Works at once, where the real one works beside the page. */
 class AtOnce {
   readonly report = signal<Report | null>(null);
   readonly failed = signal(false);
-  ask({ seen, bench, options }: Work['explain']['ask']): void {
+  ask({ seen, bench, options }: ExplainWork['explain']['ask']): void {
     this.report.set(reportOf(seen, bench, { ...options, upTo: 2 }));
   }
 }

@@ -16,6 +16,8 @@ import { Workbench } from './workbench';
 @Component({
   selector: 'ns-would-pass',
   imports: [RouterLink],
+  // A bench of its own: nothing that a person waits for is behind this one.
+  providers: [Workbench],
   template: `
     <p>
       {{ told().how }}

@@ -1,5 +1,6 @@
 import type { LinkInput, LinkPatch, Problem, Reading, Tick } from '@near-spoke/contract';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
+import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { Test } from '@near-spoke/contract/tests';
 
@@ -23,7 +24,8 @@ export type Deed =
   | { readonly kind: 'adapter-back'; readonly adapterId: string }
   | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact }
   | { readonly kind: 'cord-batch'; readonly batch: CordBatch }
-  | { readonly kind: 'cord-fact'; readonly batchId: string; readonly fact: CordFact };
+  | { readonly kind: 'cord-fact'; readonly batchId: string; readonly fact: CordFact }
+  | { readonly kind: 'cable-fact'; readonly fact: CableFact };
 
 export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
@@ -111,6 +113,11 @@ const SENDING: Kinds = {
     path: `/api/cords/${batchId}/facts`,
     body,
   }),
+  'cable-fact': ({ fact: { siteId, ...body } }) => ({
+    method: 'POST',
+    path: `/api/sites/${siteId}/cable-facts`,
+    body,
+  }),
   'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) => ({
     method: 'POST',
     path: `/api/adapters/${adapterId}/facts`,
@@ -119,7 +126,8 @@ const SENDING: Kinds = {
 };
 
 /** The link that a deed is about, if it is about one. */
-export const linkIdOf = (deed: Deed): string | null => ('linkId' in deed ? deed.linkId : null);
+export const linkIdOf = (deed: Deed): string | null =>
+  'linkId' in deed ? deed.linkId : deed.kind === 'cable-fact' ? deed.fact.linkId : null;
 
 /** The request that tells the server of a deed. */
 export function sendingOf(deed: Deed): Sending {

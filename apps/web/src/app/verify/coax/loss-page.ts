@@ -1,43 +1,36 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { MatFormFieldModule } from '@angular/material/form-field';
-import { MatInputModule } from '@angular/material/input';
 import { Router } from '@angular/router';
 import { formatLength } from '@near-spoke/core/units';
 import { lossBudget } from '@near-spoke/core/verify/coax';
 import { OpenLink } from '../../link/open-link';
-import { isTexts, kept } from '../../shell/kept';
+import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
+import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
+import { typedNumber } from '../../shell/typed-number';
 
-interface Field {
-  readonly id: string;
-  readonly name: string;
-  readonly unit: string;
-  readonly hint: string;
-  readonly initial: string;
-}
-
-const FIELDS: readonly Field[] = [
-  { id: 'mhz', name: 'Frequency', unit: 'MHz', hint: '', initial: '' },
+const FIELDS: readonly NumberField[] = [
+  { id: 'mhz', name: 'Frequency', unit: 'MHz' },
   {
     id: 'connectors',
     name: 'Connectors on the way',
     unit: '',
     hint: 'both ends too',
-    initial: '2',
   },
   {
     id: 'splitters',
     name: 'Splitters',
     unit: 'ways',
     hint: '2 4, or nothing',
-    initial: '',
   },
-  { id: 'warmth', name: 'Temperature', unit: '°C', hint: '', initial: '20' },
-  { id: 'sheetMhz', name: 'The reel’s sheet: at', unit: 'MHz', hint: '', initial: '' },
-  { id: 'sheetDb', name: 'it loses', unit: 'dB/100 m', hint: '', initial: '' },
-  { id: 'level', name: 'Level put in', unit: 'dBµV', hint: 'or any decibel unit', initial: '' },
-  { id: 'need', name: 'Level needed', unit: 'dBµV', hint: 'by the receiver’s sheet', initial: '' },
+  { id: 'warmth', name: 'Temperature', unit: '°C' },
+  { id: 'sheetMhz', name: 'The reel’s sheet: at', unit: 'MHz' },
+  { id: 'sheetDb', name: 'it loses', unit: 'dB/100 m' },
+  { id: 'level', name: 'Level put in', unit: 'dBµV', hint: 'or any decibel unit' },
+  { id: 'need', name: 'Level needed', unit: 'dBµV', hint: 'by the receiver’s sheet' },
 ];
+
+/** What stands there until something is typed. */
+const INITIAL: Texts = { connectors: '2', warmth: '20' };
 
 /** Where nothing is said: marine radio on 50 ohm, television on 75. Generic. */
 const USUAL_MHZ = { low: 160, high: 700 } as const;
@@ -45,7 +38,7 @@ const USUAL_MHZ = { low: 160, high: 700 } as const;
 /** What a coaxial link loses at a frequency, part by part, and whether enough arrives. */
 @Component({
   selector: 'ns-loss-page',
-  imports: [MatFormFieldModule, MatInputModule, NextThing],
+  imports: [NextThing, NumberFields],
   templateUrl: './loss-page.html',
   styleUrl: './loss-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -57,18 +50,14 @@ export class LossPage {
     const link = this.open.link();
     return link ? this.open.job().catalogue.cable(link.cable) : null;
   });
-  private readonly typed = computed(() =>
-    kept<readonly string[]>(`loss.${this.open.id()}`, [], isTexts),
-  );
-  protected readonly fields = computed(() =>
-    FIELDS.map((field, index) => ({ ...field, index, text: this.textOf(index) })),
+  protected readonly fields = FIELDS;
+  protected readonly typed = new KeptTexts(
+    () => `loss.${this.open.id()}`,
+    () => ({ ...INITIAL, mhz: String(this.usualMhz()) }),
   );
   private readonly numbers = computed(() => {
-    const number = (id: string) => {
-      const text = this.textOf(FIELDS.findIndex((field) => field.id === id)).replace(',', '.');
-      return text.trim() === '' ? null : Number(text);
-    };
-    const splitters = this.textOf(FIELDS.findIndex(({ id }) => id === 'splitters'))
+    const number = (id: string) => typedNumber(this.typed.texts()[id]);
+    const splitters = (this.typed.texts()['splitters'] ?? '')
       .split(/[\s,;]+/)
       .filter(Boolean)
       .map(Number);
@@ -150,18 +139,6 @@ export class LossPage {
   protected act(): void {
     const link = this.open.link();
     void this.router.navigate(['/sites', link?.siteId, 'links', link?.id, 'edit']);
-  }
-
-  protected set(index: number, text: string): void {
-    this.typed().set(FIELDS.map((_, at) => (at === index ? text : this.textOf(at))));
-  }
-
-  private textOf(index: number): string {
-    const field = FIELDS[index];
-    return (
-      this.typed()()[index] ??
-      (field?.id === 'mhz' ? String(this.usualMhz()) : (field?.initial ?? ''))
-    );
   }
 
   private usualMhz(): number {

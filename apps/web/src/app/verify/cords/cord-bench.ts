@@ -35,7 +35,6 @@ import { CordsApi } from '../../store/cords/cords-api';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
 import { WouldPass } from '../would-pass';
-import { Workbench } from '../workbench';
 import { hintFor, readCord } from './read-cord';
 
 const LISTED = 14;
@@ -53,7 +52,6 @@ const LISTED = 14;
     RouterLink,
     WouldPass,
   ],
-  providers: [Workbench],
   templateUrl: './cord-bench.html',
   styleUrl: './cord-bench.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -22,6 +22,7 @@ import {
   type ChartDataset,
 } from 'chart.js';
 import zoom from 'chartjs-plugin-zoom';
+import { CHART_FONT, chartAxis, chartBase, chartColours } from '../../shell/chart-look';
 import { Theme } from '../../shell/theme';
 
 Chart.register(
@@ -82,9 +83,8 @@ export class LimitPlot {
   }
 
   private draw(): void {
-    const style = getComputedStyle(this.canvas().nativeElement);
-    const colour = (name: string) => style.getPropertyValue(`--${name}`).trim();
-    const [ink, quiet, hair, bad] = ['ink', 'quiet', 'hair', 'bad'].map(colour);
+    const colours = chartColours(this.canvas().nativeElement);
+    const { ink, bad } = colours;
     const limit = this.limits().find(({ parameter }) => parameter === this.parameter());
     const line = (points: readonly { readonly mhz: number; readonly db: number }[]) =>
       points.map(({ mhz, db }) => ({ x: mhz, y: db }));
@@ -123,21 +123,17 @@ export class LimitPlot {
       ),
     ];
     const most = limit?.points.at(-1)?.mhz ?? 100;
-    const font = { family: 'Atkinson Hyperlegible Next Variable', size: 14 };
     this.chart?.destroy();
     this.chart = new Chart(this.canvas().nativeElement, {
       type: 'line',
       data: { datasets },
       options: {
-        parsing: false,
-        animation: false,
-        maintainAspectRatio: false,
-        normalized: true,
-        color: ink,
-        font,
+        ...chartBase(colours),
         interaction: { mode: 'nearest', intersect: false },
         plugins: {
-          legend: { labels: { color: ink, font, usePointStyle: true, pointStyleWidth: 36 } },
+          legend: {
+            labels: { color: ink, font: CHART_FONT, usePointStyle: true, pointStyleWidth: 36 },
+          },
           tooltip: {
             callbacks: {
               label: ({ dataset, parsed }) =>
@@ -152,25 +148,18 @@ export class LimitPlot {
         },
         scales: {
           x: {
+            ...chartAxis(colours, 'MHz'),
             type: 'logarithmic',
             min: 1,
             max: most,
-            title: { display: true, text: 'MHz', color: quiet, font },
             ticks: {
-              color: quiet,
-              font,
+              ...chartAxis(colours, '').ticks,
               autoSkip: false,
               maxRotation: 0,
               callback: (value) => (TICKS_MHZ.includes(Number(value)) ? String(value) : ''),
             },
-            grid: { color: hair },
           },
-          y: {
-            type: 'linear',
-            title: { display: true, text: 'dB', color: quiet, font },
-            ticks: { color: quiet, font },
-            grid: { color: hair },
-          },
+          y: { ...chartAxis(colours, 'dB'), type: 'linear' },
         },
       },
     });

@@ -1,0 +1,64 @@
+import { Injectable, computed, effect, inject } from '@angular/core';
+import type { CableFact } from '@near-spoke/contract/reflect';
+import { reflectFacts } from '@near-spoke/core/reflect/cable';
+import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
+import { knownVelocity, type KnownVelocity } from '@near-spoke/core/reflect/velocity';
+import { Store } from '@ngrx/store';
+import { OpenLink } from './open-link';
+import { Deeds } from '../shell/deeds';
+import { outboxFeature } from '../store/outbox/outbox';
+import { cableFactsOf, cablesActions, cablesFeature } from '../store/reflect/cables';
+
+/** What was measured of the open link's cable, by anyone at its site; and how more of it is kept. */
+@Injectable()
+export class CableFacts {
+  private readonly store = inject(Store);
+  private readonly deeds = inject(Deeds);
+  private readonly open = inject(OpenLink);
+  private readonly state = this.store.selectSignal(cablesFeature.selectCablesState);
+  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+  private readonly siteId = computed(() => this.open.link()?.siteId ?? '');
+
+  readonly cable = computed(() => {
+    const link = this.open.link();
+    return link ? this.open.job().catalogue.cable(link.cable) : null;
+  });
+  readonly all = computed(() => cableFactsOf(this.state(), this.waiting(), this.siteId()));
+  /** What the catalogue tells, with the velocity factor that was measured where one was. */
+  readonly known = computed(() => {
+    const cable = this.cable();
+    if (!cable) return null;
+    const facts = reflectFacts(cable);
+    return { ...facts, velocityFactor: this.velocityOf('').velocityFactor };
+  });
+
+  constructor() {
+    effect(() => {
+      const siteId = this.siteId();
+      if (siteId) this.store.dispatch(cablesActions.load({ siteId }));
+    });
+  }
+
+  velocityOf(reel: string): KnownVelocity {
+    const cable = this.cable();
+    const catalogue = cable ? reflectFacts(cable).velocityFactor : ANY_VELOCITY;
+    return knownVelocity(this.all(), cable?.id ?? '', reel, catalogue);
+  }
+
+  /** @param what for the list of what waits to be sent */
+  keep(what: string, reel: string, deed: CableFact['deed'], linkId: string | null = null): void {
+    const cable = this.cable();
+    if (!cable) return;
+    this.deeds.cable(what, { siteId: this.siteId(), linkId, cable: cable.id, reel, deed });
+  }
+
+  takeBack({ id, cable, reel, linkId }: CableFact): void {
+    this.deeds.cable('Measurement taken back', {
+      siteId: this.siteId(),
+      linkId,
+      cable,
+      reel,
+      deed: { kind: 'undone', of: id },
+    });
+  }
+}

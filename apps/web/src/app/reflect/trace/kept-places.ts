@@ -1,0 +1,58 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import type { CableFact } from '@near-spoke/contract/reflect';
+import { standingFacts } from '@near-spoke/core/reflect/velocity';
+import { OpenLink } from '../../link/open-link';
+import { CableFacts } from '../../link/cable-facts';
+import type { ShownEvent } from './shown-event';
+
+/** The places that were kept of this link, for its record; and the one that is looked at, to be kept. */
+@Component({
+  selector: 'ns-kept-places',
+  imports: [DatePipe, MatButtonModule],
+  template: `
+    @if (event()) {
+      <p>
+        <button mat-button type="button" (click)="keep()">Keep this place in the record</button>
+      </p>
+    }
+    @if (rows().length > 0) {
+      <h3>Kept of this link</h3>
+      <ul>
+        @for (fact of rows(); track fact.id) {
+          <li>
+            {{ fact.at | date: 'yyyy-MM-dd HH:mm' }}, {{ fact.author }}: {{ fact.deed.sentence }}
+            <button mat-button type="button" (click)="takeBack(fact)">Take back</button>
+          </li>
+        }
+      </ul>
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KeptPlaces {
+  private readonly open = inject(OpenLink);
+  private readonly facts = inject(CableFacts);
+  readonly event = input.required<ShownEvent | null>();
+  /** What was made of it. */
+  readonly sentence = input.required<string>();
+
+  protected readonly rows = computed(() =>
+    standingFacts(this.facts.all(), 'place')
+      .filter(({ linkId }) => linkId === this.open.id())
+      .reverse(),
+  );
+
+  protected keep(): void {
+    const [event, link] = [this.event(), this.open.link()];
+    if (!event || !link) return;
+    const { kind, distanceM } = event;
+    const deed = { kind: 'place', event: kind, distanceM, sentence: this.sentence() } as const;
+    this.facts.keep(`Place on ${link.label}`, '', deed, link.id);
+  }
+
+  protected takeBack(fact: CableFact): void {
+    this.facts.takeBack(fact);
+  }
+}

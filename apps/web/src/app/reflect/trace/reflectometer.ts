@@ -1,0 +1,103 @@
+import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { firstValueFrom } from 'rxjs';
+import { KeptTexts } from '../../shell/kept-texts';
+import { isRefusal } from '../../store/api/api';
+import { ReflectApi } from '../../store/reflect/reflect-api';
+import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
+import { typedNumbers } from '../../shell/typed-number';
+
+const FIELDS: readonly NumberField[] = [
+  { id: 'host', name: 'Host', unit: '' },
+  { id: 'port', name: 'Port', unit: '' },
+  { id: 'width', name: 'Pulse width', unit: 'ns' },
+  { id: 'averages', name: 'Averages', unit: '' },
+  { id: 'span', name: 'Span', unit: 'ns' },
+];
+const BOUNDS = {
+  port: [1, 65_535],
+  width: [0.1, 1e6],
+  averages: [1, 1e6],
+  span: [1, 1e8],
+} as const;
+const USUAL: Texts = { host: '127.0.0.1', port: '', width: '5', averages: '16', span: '800' };
+
+/** Takes a trace from a reflectometer on the network, by way of the server. */
+@Component({
+  selector: 'ns-reflectometer',
+  imports: [MatButtonModule, NumberFields],
+  template: `
+    <ns-number-fields [fields]="fields" [texts]="typed.texts()" (typed)="typed.set($event)" />
+    <p>
+      <button mat-stroked-button type="button" [disabled]="busy()" (click)="take()">
+        {{ busy() ? 'Taking it' : 'Take a trace' }}
+      </button>
+    </p>
+    @if (problem()) {
+      <p class="problem" role="alert">{{ problem() }}</p>
+    }
+  `,
+  styles: `
+    p {
+      margin-top: 0.75rem;
+    }
+    .problem {
+      color: var(--bad);
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class Reflectometer {
+  readonly taken = output<{ readonly name: string; readonly bytes: string }>();
+
+  private readonly api = inject(ReflectApi);
+  protected readonly fields = FIELDS;
+  /** Where the bench's own listens, once it is known. */
+  private readonly found = signal<Texts>({});
+  protected readonly typed = new KeptTexts(
+    () => 'reflectometer',
+    () => ({ ...USUAL, ...this.found() }),
+  );
+  protected readonly busy = signal(false);
+  protected readonly problem = signal('');
+
+  constructor() {
+    if (this.typed.texts()['port'] === '') void this.findBench();
+  }
+
+  protected async take(): Promise<void> {
+    const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS);
+    const { port, width, averages, span } = value;
+    if (wrong.length > 0 || port === null || width === null || averages === null || span === null) {
+      this.problem.set('Host, port, pulse width, averages and span are all needed.');
+      return;
+    }
+    this.busy.set(true);
+    this.problem.set('');
+    try {
+      const answer = await firstValueFrom(
+        this.api.acquire({
+          host: (this.typed.texts()['host'] ?? '').trim(),
+          port,
+          pulseWidthS: width * 1e-9,
+          averages,
+          spanS: span * 1e-9,
+        }),
+      );
+      this.taken.emit({ name: answer.name, bytes: answer.text });
+    } catch (error) {
+      this.problem.set((isRefusal(error) && error.problem.detail) || 'It could not be read.');
+    } finally {
+      this.busy.set(false);
+    }
+  }
+
+  private async findBench(): Promise<void> {
+    try {
+      const { host, port } = await firstValueFrom(this.api.reflectometer());
+      if (host !== null && port !== null) this.found.set({ host, port: String(port) });
+    } catch {
+      // No bench: the address is typed.
+    }
+  }
+}

@@ -1,0 +1,54 @@
+import type { ReflectFacts } from '@near-spoke/core/reflect/cable';
+import type { Typed } from '@near-spoke/core/reflect/told';
+import type { NumberField, Texts } from '../../shell/number-fields';
+
+/** What a trace is measured with. */
+export const TRACE_FIELDS: readonly NumberField[] = [
+  { id: 'vf', name: 'Velocity factor', unit: '' },
+  { id: 'vfU', name: 'Give or take', unit: '' },
+  { id: 'ohm', name: 'Cable impedance', unit: 'Ω' },
+  { id: 'source', name: 'Source', unit: 'Ω' },
+  { id: 'scope', name: 'Scope input', unit: 'Ω' },
+  { id: 'width', name: 'Pulse width', unit: 'ns' },
+  { id: 'rise', name: 'Rise', unit: 'ns' },
+];
+
+export const TRACE_BOUNDS = {
+  vf: [0.3, 1],
+  vfU: [0, 0.3],
+  ohm: [5, 2000],
+  source: [0.1, 1e5],
+  scope: [1, 1e9],
+  width: [0.01, 1e6],
+  rise: [0.001, 1e6],
+} as const;
+
+/** Those that only say where things are. */
+export const VELOCITY_FIELDS: readonly string[] = ['vf', 'vfU'];
+
+export type TraceNumber = keyof typeof TRACE_BOUNDS;
+type Numbers = Readonly<Record<TraceNumber, number | null>>;
+
+/** What stands in the fields until something is typed: what is known of the cable, and a usual bench. */
+export function usualTexts(facts: ReflectFacts | null): Texts {
+  return {
+    vf: facts ? String(Number(facts.velocityFactor.value.toFixed(4))) : '',
+    vfU: facts ? String(Number(facts.velocityFactor.u.toFixed(4))) : '',
+    ohm: facts ? String(facts.impedanceOhm) : '',
+    source: '50',
+    scope: '1000000',
+  };
+}
+
+const seconds = (nanoseconds: number | null) => (nanoseconds === null ? null : nanoseconds * 1e-9);
+
+/** The numbers of the fields, in the units of core. */
+export const typedIn = ({ vf, vfU, ohm, source, scope, width, rise }: Numbers): Typed => ({
+  velocityFactor: vf,
+  velocityFactorU: vfU,
+  impedanceOhm: ohm,
+  sourceOhm: source,
+  scopeOhm: scope,
+  pulseWidthS: seconds(width),
+  riseS: seconds(rise),
+});

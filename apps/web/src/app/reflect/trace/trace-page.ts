@@ -1,0 +1,230 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatButtonToggleModule } from '@angular/material/button-toggle';
+import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { metresOf } from '@near-spoke/core/reflect/hand';
+import { diagnosisOfLink, isFarEnd, placeOnLink } from '@near-spoke/core/reflect/place';
+import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
+import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
+import { OpenLink } from '../../link/open-link';
+import { isOneOf, kept } from '../../shell/kept';
+import { KeptTexts } from '../../shell/kept-texts';
+import { NextThing } from '../../shell/next-thing';
+import { NumberFields, type TypedText } from '../../shell/number-fields';
+import { typedNumbers } from '../../shell/typed-number';
+import { CableFacts } from '../../link/cable-facts';
+import { velocitySource } from '../velocity-source';
+import { HandEvents } from './hand-events';
+import { ImpedanceView } from './impedance-view';
+import { KeptPlaces } from './kept-places';
+import { Reflectometer } from './reflectometer';
+import { shown, type ShownEvent } from './shown-event';
+import { TraceEvents } from './trace-events';
+import {
+  TRACE_BOUNDS,
+  TRACE_FIELDS,
+  VELOCITY_FIELDS,
+  typedIn,
+  usualTexts,
+  type TraceNumber,
+} from './trace-fields';
+import { TraceView } from './trace-view';
+import { TraceWork, type TraceFile } from './trace-work';
+
+const MOST_BYTES = 200_000_000;
+
+/** A trace of this link: taken in, explained, and told as a place on its route. */
+@Component({
+  selector: 'ns-trace-page',
+  imports: [
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatProgressBarModule,
+    NextThing,
+    ImpedanceView,
+    KeptPlaces,
+    NumberFields,
+    Reflectometer,
+    TraceEvents,
+    TraceView,
+  ],
+  templateUrl: './trace-page.html',
+  styleUrl: './trace-page.scss',
+  providers: [CableFacts, HandEvents, TraceWork],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TracePage {
+  protected readonly open = inject(OpenLink);
+  private readonly work = inject(TraceWork);
+  private readonly hand = inject(HandEvents);
+
+  protected readonly fields = TRACE_FIELDS;
+  protected readonly pulse = kept('reflect.pulse', 'auto', isOneOf('auto', 'pulse', 'step'));
+  protected readonly file = this.work.file;
+  protected readonly refused = this.work.refused;
+  protected readonly progress = this.work.progress;
+  protected readonly explained = this.work.explained;
+  private readonly chosen = signal<Uncertain | null>(null);
+
+  private readonly cables = inject(CableFacts);
+  private readonly facts = this.cables.known;
+  protected readonly source = computed(() => velocitySource(this.cables.velocityOf('')));
+  /** What is typed, over what is known of the cable. */
+  protected readonly typed = new KeptTexts(
+    () => `reflect.${this.open.id()}`,
+    () => usualTexts(this.facts()),
+  );
+  private readonly numbers = computed(() =>
+    typedNumbers<TraceNumber>(this.typed.texts(), TRACE_BOUNDS),
+  );
+  protected readonly wrong = computed(() => {
+    const names = this.numbers().wrong.map(
+      (id) => TRACE_FIELDS.find((field) => field.id === id)?.name ?? id,
+    );
+    return names.length > 0 ? `${names.join(', ')}: not a value that can be.` : '';
+  });
+  protected readonly velocity = computed(
+    () => velocityTold(typedIn(this.numbers().value), this.facts()) ?? ANY_VELOCITY,
+  );
+
+  private readonly found = computed(() => this.explained()?.analysis.events ?? []);
+  protected readonly events = computed(() => {
+    const [velocity, units] = [this.velocity(), this.open.units()];
+    return this.hand.of(this.found(), velocity).map((event) => shown(event, velocity, units));
+  });
+  protected readonly places = computed(() => this.events().filter(({ kind }) => kind !== 'ghost'));
+  /** The event that is asked for: the one that was chosen, else the first that is no good end. */
+  protected readonly main = computed(() => {
+    const [places, link] = [this.places(), this.open.link()];
+    return (
+      places.find(({ delayS }) => delayS === this.chosen()) ??
+      places.find((event) => !link || !isFarEnd(event, link)) ??
+      places.at(-1) ??
+      null
+    );
+  });
+  protected readonly place = computed(() => {
+    const [event, link] = [this.main(), this.open.link()];
+    return event && link
+      ? placeOnLink(event, metresOf(event.delayS.u, this.velocity().value), link)
+      : null;
+  });
+  /** The wire map and the trace as one diagnosis. */
+  protected readonly both = computed(() => {
+    const [event, link] = [this.places().at(-1), this.open.link()];
+    const faults = this.open.diagnosis()?.faults ?? [];
+    return event && link ? diagnosisOfLink(event, faults, link, this.open.job()) : null;
+  });
+  /** The place as the record tells it. */
+  protected readonly keptSentence = computed(() => {
+    const [event, place] = [this.main(), this.place()];
+    return event ? `${event.words.name} at ${event.at}. ${place?.sentence ?? ''}`.trim() : '';
+  });
+  protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
+
+  protected readonly next = computed(() => {
+    const name = this.file()?.name ?? '';
+    if (this.progress() !== null) return { sentence: 'Working it out.', why: name, action: '' };
+    if (!this.explained())
+      return {
+        sentence: 'Give a trace: an oscilloscope’s table or a Touchstone file.',
+        why: 'Drop it here, paste it, or take it from a reflectometer. CSV of any kind, .s1p, .s2p, gzip too.',
+        action: 'Choose a file',
+      };
+    const action = 'Choose another file';
+    const [place, event, link] = [this.place(), this.main(), this.open.link()];
+    if (!place || !event || !link)
+      return { sentence: this.problems()[0]?.sentence ?? 'Nothing comes back.', why: name, action };
+    return isFarEnd(event, link)
+      ? { sentence: `The cable is whole to its far end: ${event.at}.`, why: name, action }
+      : { sentence: `${event.words.name} at ${event.at}.`, why: place.sentence, action };
+  });
+
+  constructor() {
+    effect(() => {
+      this.open.id();
+      this.work.clear();
+      this.hand.clear();
+    });
+    effect(() => {
+      const link = this.open.link();
+      this.open.layer.set({
+        kind: 'places',
+        places: this.places()
+          .filter((event) => !link || !isFarEnd(event, link))
+          .map(({ distanceM, words }) => ({
+            atM: distanceM.value,
+            withinM: WITHIN_95 * distanceM.u,
+            name: words.name,
+          })),
+      });
+    });
+  }
+
+  protected set(typed: TypedText): void {
+    this.typed.set(typed);
+    // Where an echo stands is one thing, what it is another: the velocity factor only moves it.
+    if (!VELOCITY_FIELDS.includes(typed.id)) void this.explain();
+  }
+
+  protected setPulse(kind: 'auto' | 'pulse' | 'step'): void {
+    this.pulse.set(kind);
+    void this.explain();
+  }
+
+  protected async takeFile(file: File | undefined): Promise<void> {
+    if (!file) return;
+    if (file.size > MOST_BYTES) {
+      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer samples.`);
+      return;
+    }
+    this.take({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+  }
+
+  protected drop(event: DragEvent): void {
+    event.preventDefault();
+    void this.takeFile(event.dataTransfer?.files[0]);
+  }
+
+  protected paste(event: ClipboardEvent): void {
+    const text = event.clipboardData?.getData('text') ?? '';
+    if (event.target instanceof HTMLInputElement || text.split('\n').length < 3) return;
+    event.preventDefault();
+    this.take({ name: 'pasted', bytes: text });
+  }
+
+  protected take(file: TraceFile): void {
+    this.file.set(file);
+    this.chosen.set(null);
+    this.hand.clear();
+    void this.explain();
+  }
+
+  protected cancel(): void {
+    this.work.stop();
+  }
+
+  protected choose({ delayS }: ShownEvent): void {
+    this.chosen.set(delayS);
+  }
+
+  protected add(delayS: Uncertain): void {
+    this.hand.add(delayS);
+  }
+
+  protected remove(event: ShownEvent): void {
+    this.hand.remove(event, this.found());
+  }
+
+  private async explain(): Promise<void> {
+    if (this.wrong()) return;
+    await this.work.explain(toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()));
+  }
+}

@@ -1,0 +1,196 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { delayOf, distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
+import type { Uncertain } from '@near-spoke/core/units';
+import type { Curve } from '@near-spoke/core/reflect/analyse';
+import { echoHeights } from './echo-heights';
+import type { ShownEvent } from './shown-event';
+import { TracePlot, type PlotLine, type PlotMark, type XY } from './trace-plot';
+import { TraceWork } from './trace-work';
+
+/** As many columns as a wide screen has pixels to tell apart. */
+const COLUMNS = 1200;
+/** Of what was seen or scheduled, the part that is shown at first. */
+const SHOWN = { before: 0.06, behind: 1.4 };
+/** A launch is over after so many of its widths, and a little. */
+const LAUNCH = { widths: 1.6, metres: 0.5 };
+/** An edge is looked for within so many rises of where it was clicked. */
+const SNAP_RISES = 4;
+
+/** A trace over distance, as it was measured, explained and should be; cursors that rest on its edges. */
+@Component({
+  selector: 'ns-trace-view',
+  imports: [MatButtonModule, TracePlot],
+  template: `
+    <ns-trace-plot
+      [lines]="lines()"
+      [marks]="marks()"
+      [range]="range()"
+      [heights]="heights()"
+      [yName]="yName()"
+      [label]="label()"
+      (moved)="show($event)"
+      (clicked)="setCursor($event)"
+    />
+    @if (sum()) {
+      <p class="mono">
+        {{ sum() }}
+        <button mat-button type="button" (click)="add()">Make it a place</button>
+        <button mat-button type="button" (click)="cursors.set([])">
+          {{ cursors().length > 1 ? 'Take the cursors away' : 'Take the cursor away' }}
+        </button>
+      </p>
+    }
+  `,
+  styles: `
+    p {
+      overflow-wrap: anywhere;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class TraceView {
+  readonly velocity = input.required<Uncertain>();
+  readonly places = input.required<readonly ShownEvent[]>();
+  /** Of the link; null while it is not known. */
+  readonly lengthM = input.required<number | null>();
+  readonly label = input.required<string>();
+  /** The last cursor became a place, at a delay. */
+  readonly added = output<Uncertain>();
+
+  private readonly work = inject(TraceWork);
+  private readonly part = signal<readonly XY[]>([]);
+  private readonly whole = signal<Curve | null>(null);
+  /** Delays from the launch, there and back. */
+  protected readonly cursors = signal<readonly Uncertain[]>([]);
+
+  private readonly analysis = computed(() => this.work.explained()?.analysis ?? null);
+  private readonly factor = computed(() => this.velocity().value);
+  protected readonly range = computed((): readonly [number, number] => {
+    const reachM = metresOf(this.analysis()?.rangeS ?? 0, this.factor());
+    const seenM = Math.max(this.lengthM() ?? 0, this.places().at(-1)?.distanceM.value ?? 0);
+    const to = (seenM > 0 ? Math.min(reachM, SHOWN.behind * seenM) : reachM) || 1;
+    return [-SHOWN.before * to, to];
+  });
+  protected readonly lines = computed((): PlotLine[] => {
+    const points = (curve: Curve | null): XY[] =>
+      (curve?.delayS ?? []).map((delay, n) => ({
+        x: metresOf(delay, this.factor()),
+        y: curve?.values[n] ?? 0,
+      }));
+    const echoes = this.work.opened()?.echoes ?? null;
+    const all: PlotLine[] = [
+      { name: 'A whole link', points: points(this.whole()), style: 'behind' },
+      { name: 'Measured', points: echoes ? points(echoes) : this.part(), style: 'measured' },
+      {
+        name: 'Explained',
+        points: points(this.work.explained()?.fitted ?? null),
+        style: 'fitted',
+      },
+    ];
+    return all.filter(({ points: list }) => list.length > 0);
+  });
+  protected readonly marks = computed((): PlotMark[] => [
+    ...this.places().map(({ distanceM, words }) => ({
+      x: distanceM.value,
+      name: words.name,
+      cursor: false,
+    })),
+    ...this.cursors().map(({ value }, index) => ({
+      x: metresOf(value, this.factor()),
+      name: `Cursor ${index + 1}`,
+      cursor: true,
+    })),
+  ]);
+  /** Heights that show the echoes: a pulse's launch would dwarf them. */
+  protected readonly heights = computed(() => {
+    const analysis = this.analysis();
+    if (analysis?.kind !== 'pulse') return null;
+    const launchM = metresOf(LAUNCH.widths * (analysis.trace?.widthS ?? 0), this.factor());
+    return echoHeights(this.lines(), launchM + LAUNCH.metres);
+  });
+  protected readonly yName = computed(() =>
+    this.work.opened()?.echoes ? 'share that comes back' : 'V',
+  );
+  /** The sum between the cursors, or from the launch to the one there is. */
+  protected readonly sum = computed(() => {
+    const [a, b] = this.cursors();
+    if (!a) return '';
+    const delayS: Uncertain = b
+      ? { value: Math.abs(b.value - a.value), u: Math.hypot(a.u, b.u) }
+      : a;
+    const { u } = distanceOf(delayS, this.velocity());
+    return `${distanceSum(this.factor(), delayS.value)} ± ${u.toFixed(2)} m`;
+  });
+
+  constructor() {
+    effect(() => {
+      this.analysis();
+      this.cursors.set([]);
+    });
+    effect(() => void this.show(this.range()));
+    effect(() => void this.foretell());
+  }
+
+  /** The samples of the part that is shown. */
+  protected async show([from, to]: readonly [number, number]): Promise<void> {
+    const [opened, trace, factor] = [this.work.opened(), this.analysis()?.trace, this.factor()];
+    if (!opened || opened.echoes || !trace) return;
+    const sample = (x: number) =>
+      (trace.launchAtS + delayOf(x, factor) - opened.fromS) / opened.intervalS;
+    const ask = { from: sample(from), to: sample(to), columns: COLUMNS };
+    const points = await this.work.part(ask).catch(() => []);
+    this.part.set(
+      points.map(({ sample: n, volt }) => ({
+        x: metresOf(opened.fromS + n * opened.intervalS - trace.launchAtS, factor),
+        y: volt,
+      })),
+    );
+  }
+
+  /** A cursor where it was clicked, or on the edge that is near. */
+  protected async setCursor(x: number): Promise<void> {
+    const trace = this.analysis()?.trace;
+    const value = delayOf(x, this.factor());
+    const snapped = trace
+      ? await this.work.snap({
+          noiseV: trace.survey.noiseV,
+          riseS: trace.riseS,
+          nearS: trace.launchAtS + value,
+          reachS: SNAP_RISES * trace.riseS,
+        })
+      : null;
+    const at: Uncertain =
+      snapped && trace
+        ? { value: snapped.atS.value - trace.launchAtS, u: snapped.atS.u }
+        : { value, u: trace?.riseS ?? this.analysis()?.intervalS ?? 0 };
+    this.cursors.update((list) => (list.length >= 2 ? [at] : [...list, at]));
+  }
+
+  protected add(): void {
+    const at = this.cursors().at(-1);
+    if (!at) return;
+    this.added.emit(at);
+    this.cursors.set([]);
+  }
+
+  /** What the link would look like, were it whole. */
+  private async foretell(): Promise<void> {
+    const [analysis, lengthM, factor] = [this.analysis(), this.lengthM(), this.factor()];
+    if (!analysis || lengthM === null) {
+      this.whole.set(null);
+      return;
+    }
+    const ask = { analysis, linkDelayS: delayOf(lengthM, factor) };
+    this.whole.set(await this.work.whole(ask).catch(() => null));
+  }
+}

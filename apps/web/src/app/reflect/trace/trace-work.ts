@@ -1,0 +1,101 @@
+import { Injectable, inject, type OnDestroy, signal } from '@angular/core';
+import type { Told } from '@near-spoke/core/reflect/told';
+import { REFLECT_BENCH } from '../reflect-bench';
+import type { Work } from '../reflect-work';
+
+export type Explained = Extract<Work['analyse']['answer'], { readonly ok: true }>;
+export type Opened = Extract<Work['open']['answer'], { readonly ok: true }>;
+
+/** What an instrument wrote. */
+export interface TraceFile {
+  readonly name: string;
+  readonly bytes: Uint8Array | string;
+}
+
+/** A file while it is looked at by one worker and explained by another. One for each trace page. */
+@Injectable()
+export class TraceWork implements OnDestroy {
+  private readonly start = inject(REFLECT_BENCH);
+  private readonly viewer = this.start();
+  private readonly explainer = this.start();
+  private run = 0;
+
+  readonly file = signal<TraceFile | null>(null);
+  readonly refused = signal('');
+  /** Share that is done; null while nothing is worked at. */
+  readonly progress = signal<number | null>(null);
+  readonly opened = signal<Opened | null>(null);
+  readonly explained = signal<Explained | null>(null);
+
+  /**
+   * Explains the file that is open with what is told of it; an earlier work is let go.
+   *
+   * @returns whether it was explained
+   */
+  async explain(told: Told): Promise<boolean> {
+    const file = this.file();
+    if (!file) return false;
+    this.run += 1;
+    const run = this.run;
+    this.explainer.drop();
+    this.refused.set('');
+    this.progress.set(0);
+    try {
+      const opened = await this.viewer.ask('open', { file: file.bytes, name: file.name });
+      if (run !== this.run) return false;
+      if (!opened.ok) return this.refuse(opened, file);
+      const explained = await this.explainer.ask(
+        'analyse',
+        { file: file.bytes, name: file.name, told },
+        (share) => {
+          if (run === this.run) this.progress.set(share);
+        },
+      );
+      if (run !== this.run) return false;
+      if (!explained.ok) return this.refuse(explained, file);
+      this.opened.set(opened);
+      this.explained.set(explained);
+      this.progress.set(null);
+      return true;
+    } catch {
+      // Let go of by another file, other numbers, or Stop.
+      if (run === this.run) this.progress.set(null);
+      return false;
+    }
+  }
+
+  stop(): void {
+    this.run += 1;
+    this.explainer.drop();
+    this.progress.set(null);
+  }
+
+  /** Another link: nothing of this one stays. */
+  clear(): void {
+    this.stop();
+    this.file.set(null);
+    this.refused.set('');
+    this.opened.set(null);
+    this.explained.set(null);
+  }
+
+  readonly whole = (ask: Work['whole']['ask']) => this.viewer.ask('whole', ask);
+  readonly part = (ask: Work['part']['ask']) => this.viewer.ask('part', ask);
+  readonly snap = (ask: Work['snap']['ask']) => this.viewer.ask('snap', ask);
+
+  ngOnDestroy(): void {
+    this.viewer.drop();
+    this.explainer.drop();
+  }
+
+  private refuse(
+    { line, reason }: { readonly line: number | null; readonly reason: string },
+    file: TraceFile,
+  ): false {
+    this.progress.set(null);
+    this.opened.set(null);
+    this.explained.set(null);
+    this.refused.set(`${file.name}${line === null ? '' : `, line ${line}`}: ${reason}.`);
+    return false;
+  }
+}

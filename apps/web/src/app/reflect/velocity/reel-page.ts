@@ -1,0 +1,114 @@
+import { DatePipe } from '@angular/common';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
+import { readReel, standingFacts, usedBetween } from '@near-spoke/core/reflect/velocity';
+import { WITHIN_95 } from '@near-spoke/core/units';
+import type { CableFact } from '@near-spoke/contract/reflect';
+import { OpenLink } from '../../link/open-link';
+import { KeptTexts } from '../../shell/kept-texts';
+import { NextThing } from '../../shell/next-thing';
+import { NumberFields, type NumberField } from '../../shell/number-fields';
+import { typedNumbers } from '../../shell/typed-number';
+import { CableFacts } from '../../link/cable-facts';
+import { velocitySource } from '../velocity-source';
+
+const FIELDS: readonly NumberField[] = [
+  { id: 'reel', name: 'Reel', unit: '', hint: 'what it is called' },
+  { id: 'delay', name: 'Delay', unit: 'ns', hint: 'there and back' },
+  { id: 'delayU', name: 'Known to', unit: 'ns' },
+  { id: 'vf', name: 'Velocity factor', unit: '' },
+  { id: 'vfU', name: 'Give or take', unit: '' },
+];
+const BOUNDS = {
+  delay: [0.1, 1e7],
+  delayU: [0, 1e4],
+  vf: [0.3, 1],
+  vfU: [0, 0.3],
+} as const;
+
+/** What is left on a reel of this link's cable, and what to write on its box. */
+@Component({
+  selector: 'ns-reel-page',
+  imports: [DatePipe, MatButtonModule, NextThing, NumberFields],
+  templateUrl: './reel-page.html',
+  styleUrl: './velocity-page.scss',
+  providers: [CableFacts],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class ReelPage {
+  protected readonly open = inject(OpenLink);
+  protected readonly fields = FIELDS;
+  private readonly facts = inject(CableFacts);
+  protected readonly typed = new KeptTexts(
+    () => 'reel',
+    () => ({ reel: 'Reel 1', delayU: '0.5' }),
+  );
+  private readonly reel = computed(() => (this.typed.texts()['reel'] ?? '').trim());
+  private readonly known = computed(() => this.facts.velocityOf(this.reel()));
+  protected readonly source = computed(() => velocitySource(this.known()));
+  protected readonly texts = computed(() => {
+    const { value, u } = this.known().velocityFactor;
+    return { vf: value.toFixed(4), vfU: u.toFixed(4), ...this.typed.texts() };
+  });
+  protected readonly reading = computed(() => {
+    const { value, wrong } = typedNumbers(this.texts(), BOUNDS);
+    const { delay, delayU, vf, vfU } = value;
+    if (wrong.length > 0 || delay === null || vf === null) return null;
+    const delayS = { value: delay * 1e-9, u: (delayU ?? 0) * 1e-9 };
+    const leftM = distanceOf(delayS, { value: vf, u: vfU ?? 0 });
+    const today = new Date().toISOString().slice(0, 10);
+    return {
+      ...readReel(leftM, this.facts.cable()?.name ?? 'cable', today),
+      sum: distanceSum(vf, delayS.value),
+    };
+  });
+  protected readonly told = computed(() => {
+    const reading = this.reading();
+    if (!reading)
+      return {
+        sentence: 'Type the delay to the reel’s open end, there and back.',
+        why: 'It stands among the events of a trace; the velocity factor is the cable’s own.',
+        action: '',
+      };
+    return {
+      sentence: `${reading.leftM.value.toFixed(1)} m left, give or take ${(WITHIN_95 * reading.leftM.u).toFixed(1)} m.`,
+      why: this.reel()
+        ? `Write on the box: ${reading.label}`
+        : 'Name the reel to keep this reading.',
+      action: this.reel() ? 'Keep this reading' : '',
+    };
+  });
+  /** Of this reel, the newest first, with what was used since the one before. */
+  protected readonly rows = computed(() => {
+    const list = standingFacts(this.facts.all(), 'reel').filter(({ reel }) => reel === this.reel());
+    return list
+      .map((fact, index) => {
+        const { leftM } = fact.deed;
+        const before = list[index - 1]?.deed.leftM;
+        const used = before ? usedBetween(before, leftM) : null;
+        return {
+          fact,
+          by: fact.author,
+          used: used ? `${used.value.toFixed(1)} ± ${(WITHIN_95 * used.u).toFixed(1)} m` : '',
+          left: `${leftM.value.toFixed(1)} ± ${(WITHIN_95 * leftM.u).toFixed(1)} m`,
+        };
+      })
+      .reverse();
+  });
+
+  constructor() {
+    this.open.layer.set({ kind: 'places', places: [] });
+  }
+
+  protected keep(): void {
+    const reading = this.reading();
+    const reel = this.reel();
+    if (reading && reel)
+      this.facts.keep(`Reading of ${reel}`, reel, { kind: 'reel', leftM: reading.leftM });
+  }
+
+  protected takeBack(fact: CableFact): void {
+    this.facts.takeBack(fact);
+  }
+}

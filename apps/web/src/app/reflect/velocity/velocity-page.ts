@@ -1,0 +1,183 @@
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
+import { DatePipe } from '@angular/common';
+import { MatButtonModule } from '@angular/material/button';
+import { velocitySum } from '@near-spoke/core/reflect/hand';
+import {
+  placeFromTwoEnds,
+  standingFacts,
+  velocityFromLengths,
+  type VelocityHow,
+} from '@near-spoke/core/reflect/velocity';
+import type { Uncertain } from '@near-spoke/core/units';
+import type { CableFact } from '@near-spoke/contract/reflect';
+import { OpenLink } from '../../link/open-link';
+import { KeptTexts } from '../../shell/kept-texts';
+import { NextThing } from '../../shell/next-thing';
+import { NumberFields, type NumberField } from '../../shell/number-fields';
+import { typedNumber, typedNumbers } from '../../shell/typed-number';
+import { CableFacts } from '../../link/cable-facts';
+import { velocitySource } from '../velocity-source';
+
+const ROWS = [1, 2, 3, 4, 5] as const;
+const ENDS_FIELDS: readonly NumberField[] = [
+  { id: 'length', name: 'Whole length', unit: 'm' },
+  { id: 'near', name: 'Delay from here', unit: 'ns' },
+  { id: 'far', name: 'Delay from the far end', unit: 'ns' },
+];
+const UNCERTAIN_FIELDS: readonly NumberField[] = [
+  { id: 'uLength', name: 'Lengths known to', unit: 'cm' },
+  { id: 'uDelay', name: 'Delays known to', unit: 'ns' },
+];
+const REEL_FIELDS: readonly NumberField[] = [
+  { id: 'reel', name: 'Reel', unit: '', hint: 'what its box is called; may stay empty' },
+];
+const BOUNDS = { uLength: [0, 1000], uDelay: [0, 1000] } as const;
+const ENDS_BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
+const USUAL = { uLength: '2', uDelay: '0.2' };
+
+const HOW: Readonly<Record<VelocityHow, string>> = {
+  'one-length': 'one length',
+  'several-lengths': 'several lengths',
+  'both-ends': 'both ends',
+};
+
+/** The velocity factor of this cable from lengths that are known, and a place from both ends. */
+@Component({
+  selector: 'ns-velocity-page',
+  imports: [DatePipe, MatButtonModule, NextThing, NumberFields],
+  templateUrl: './velocity-page.html',
+  styleUrl: './velocity-page.scss',
+  providers: [CableFacts],
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class VelocityPage {
+  protected readonly open = inject(OpenLink);
+  private readonly facts = inject(CableFacts);
+  protected readonly endsFields = ENDS_FIELDS;
+  protected readonly reelFields = REEL_FIELDS;
+  protected readonly uncertainFields = UNCERTAIN_FIELDS;
+  protected readonly rowFields = ROWS.map((row): readonly NumberField[] => [
+    { id: `length${row}`, name: `Length ${row}`, unit: 'm' },
+    { id: `delay${row}`, name: 'Delay, there and back', unit: 'ns' },
+  ]);
+  protected readonly typed = new KeptTexts(
+    () => 'velocity',
+    () => USUAL,
+  );
+  private readonly spreads = computed(() => {
+    const { uLength, uDelay } = typedNumbers(this.typed.texts(), BOUNDS).value;
+    return { lengthU: (uLength ?? 2) / 100, delayU: (uDelay ?? 0.2) * 1e-9 };
+  });
+  private readonly lengths = computed(() =>
+    ROWS.flatMap((row) => {
+      const lengthM = typedNumber(this.typed.texts()[`length${row}`]);
+      const delayNs = typedNumber(this.typed.texts()[`delay${row}`]);
+      if (lengthM === null || delayNs === null || !(lengthM > 0) || !(delayNs > 0)) return [];
+      const { lengthU, delayU } = this.spreads();
+      return [
+        {
+          lengthM: { value: lengthM, u: lengthU },
+          delayS: { value: delayNs * 1e-9, u: delayU },
+        },
+      ];
+    }),
+  );
+  protected readonly sums = computed(() =>
+    this.lengths().map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value)),
+  );
+  protected readonly solution = computed(() => {
+    const lengths = this.lengths();
+    return lengths.length > 0 ? velocityFromLengths(lengths) : null;
+  });
+  /** What the lengths tell; null where it can’t be. */
+  private readonly measured = computed(() => {
+    const factor = this.solution()?.velocityFactor;
+    return factor && factor.value < 1 ? factor : null;
+  });
+  protected readonly leads = computed(() => {
+    const leads = this.solution()?.leadsS;
+    return leads ? `${(leads.value * 1e9).toFixed(2)} ns ± ${(leads.u * 1e9).toFixed(2)} ns` : '';
+  });
+  protected readonly told = computed(() => {
+    const solution = this.solution();
+    if (!solution)
+      return {
+        sentence: 'Measure a piece of this cable whose length is known.',
+        why: 'Type its length and the delay to its open end, there and back. Two or more lengths tell the leads’ own delay apart.',
+        action: '',
+      };
+    const measured = this.measured();
+    return {
+      sentence: measured
+        ? `Velocity factor ${this.told2(measured, 4)}.`
+        : 'Nothing is faster than light: was a one-way delay typed?',
+      why:
+        (solution.misfit ?? 0) > 4
+          ? 'The lengths don’t lie on one line: one of them, or its delay, is wrong.'
+          : solution.leadsS === null
+            ? 'From one length: leads and adapters before it count as cable.'
+            : 'From a line through all lengths.',
+      action: measured ? 'Keep it for this cable' : '',
+    };
+  });
+  protected readonly ends = computed(() => {
+    const { value, wrong } = typedNumbers(this.typed.texts(), ENDS_BOUNDS);
+    const { length, near, far } = value;
+    if (wrong.length > 0 || length === null || near === null || far === null) return null;
+    const { lengthU, delayU } = this.spreads();
+    return placeFromTwoEnds(
+      { value: length, u: lengthU },
+      { value: near * 1e-9, u: delayU },
+      { value: far * 1e-9, u: delayU },
+      this.measured(),
+    );
+  });
+
+  protected readonly reel = computed(() => (this.typed.texts()['reel'] ?? '').trim());
+  /** What the other pages go by, and all that it comes from. */
+  protected readonly known = computed(() => {
+    const known = this.facts.velocityOf(this.reel());
+    return { told: this.told2(known.velocityFactor, 4), source: velocitySource(known) };
+  });
+  protected readonly rows = computed(() =>
+    standingFacts(this.facts.all(), 'velocity')
+      .filter(({ cable }) => cable === this.facts.cable()?.id)
+      .reverse()
+      .map((fact) => ({
+        fact,
+        told: this.told2(fact.deed.velocityFactor, 4),
+        how: HOW[fact.deed.how],
+      })),
+  );
+
+  constructor() {
+    this.open.layer.set({ kind: 'places', places: [] });
+  }
+
+  protected keep(): void {
+    const measured = this.measured();
+    const how = this.lengths().length > 1 ? 'several-lengths' : 'one-length';
+    if (measured) this.keepFactor(measured, how);
+  }
+
+  protected keepFromEnds(velocityFactor: Uncertain): void {
+    this.keepFactor(velocityFactor, 'both-ends');
+  }
+
+  private keepFactor(velocityFactor: Uncertain, how: VelocityHow): void {
+    const name = this.facts.cable()?.name ?? 'cable';
+    this.facts.keep(`Velocity factor of ${name}`, this.reel(), {
+      kind: 'velocity',
+      velocityFactor,
+      how,
+    });
+  }
+
+  protected takeBack(fact: CableFact): void {
+    this.facts.takeBack(fact);
+  }
+
+  protected told2({ value, u }: Uncertain, digits: number): string {
+    return `${value.toFixed(digits)} ± ${u.toFixed(digits)}`;
+  }
+}

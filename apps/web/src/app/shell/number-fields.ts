@@ -1,0 +1,72 @@
+import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+
+export interface NumberField {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly hint?: string;
+}
+
+export interface TypedText {
+  readonly id: string;
+  readonly text: string;
+}
+
+/** What is typed, by the fields' ids. */
+export type Texts = Readonly<Record<string, string>>;
+
+export const isTextRecord = (stored: unknown): stored is Texts =>
+  typeof stored === 'object' &&
+  stored !== null &&
+  Object.values(stored).every((text) => typeof text === 'string');
+
+/** A few numbers with their units, side by side. */
+@Component({
+  selector: 'ns-number-fields',
+  imports: [MatFormFieldModule, MatInputModule],
+  template: `
+    @for (field of fields(); track field.id) {
+      <mat-form-field subscriptSizing="dynamic">
+        <mat-label>{{ field.name }}</mat-label>
+        <input
+          matInput
+          #box
+          class="mono"
+          autocomplete="off"
+          [value]="texts()[field.id] ?? ''"
+          (input)="typed.emit({ id: field.id, text: box.value })"
+          (change)="settled.emit({ id: field.id, text: box.value })"
+        />
+        @if (field.unit) {
+          <span matTextSuffix>{{ field.unit }}</span>
+        }
+        @if (field.hint) {
+          <mat-hint>{{ field.hint }}</mat-hint>
+        }
+      </mat-form-field>
+    }
+  `,
+  styles: `
+    :host {
+      display: grid;
+      grid-template-columns: repeat(auto-fill, minmax(10.5rem, 1fr));
+      gap: 0.85rem 0.75rem;
+      align-content: start;
+      align-items: start;
+    }
+    [matTextSuffix] {
+      white-space: nowrap;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class NumberFields {
+  readonly fields = input.required<readonly NumberField[]>();
+  readonly texts = input.required<Texts>();
+  /** At every letter. */
+  readonly typed = output<TypedText>();
+  /** When it is left or Enter is pressed: for what takes long. */
+  readonly settled = output<TypedText>();
+}

@@ -1,0 +1,51 @@
+import type { ComponentFixture } from '@angular/core/testing';
+import { settle } from './store';
+
+type Fixture = ComponentFixture<unknown>;
+
+export const host = (fixture: Fixture) => fixture.nativeElement as HTMLElement;
+export const text = (fixture: Fixture) => host(fixture).textContent ?? '';
+export const headline = (fixture: Fixture) =>
+  host(fixture).querySelector('ns-next-thing h2')?.textContent?.trim() ?? '';
+export const boxes = (fixture: Fixture) => [
+  ...host(fixture).querySelectorAll<HTMLInputElement>('input'),
+];
+
+/** Lets go of what was asked, and shows what came of it. */
+export async function shown(fixture: Fixture): Promise<void> {
+  await fixture.whenStable();
+  await settle();
+  await fixture.whenStable();
+}
+
+export async function type(fixture: Fixture, box: Element | undefined, value: string) {
+  if (!(box instanceof HTMLInputElement)) throw new Error('No box');
+  box.value = value;
+  box.dispatchEvent(new Event('input'));
+  box.dispatchEvent(new Event('change'));
+  await fixture.whenStable();
+}
+
+export async function press(fixture: Fixture, key: string) {
+  document.dispatchEvent(new KeyboardEvent('keydown', { key }));
+  await shown(fixture);
+}
+
+/** The button with a text. */
+export function button(fixture: Fixture, name: string): HTMLButtonElement {
+  const found = [...host(fixture).querySelectorAll('button')].find((one) =>
+    one.textContent?.trim().startsWith(name),
+  );
+  if (!found) throw new Error(`No button “${name}”`);
+  return found;
+}
+
+/** The box of a field by its label; of several that are called alike, the first or another. */
+export function field(fixture: Fixture, label: string, which = 0): HTMLInputElement {
+  const found = [...host(fixture).querySelectorAll('mat-form-field')].filter(
+    (one) => one.querySelector('mat-label')?.textContent?.trim() === label,
+  )[which];
+  const box = found?.querySelector('input');
+  if (!box) throw new Error(`No field “${label}”`);
+  return box;
+}
