@@ -112,7 +112,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await page.locator('h1').focus();
   await page.keyboard.press('g');
   await expect(page.locator('.verdict')).toHaveText('Proven in part');
-  await page.keyboard.press('4');
+  await page.keyboard.press('5');
   await expect(page.locator('article')).toContainText('Order and shorts verified');
 
   // Another link from the list: Terminate, tick by tick, and a tick taken back.

@@ -61,11 +61,12 @@ async function buildServer() {
   const outside = [...external, 'drizzle-orm/*', 'papaparse'];
   const server = join(ROOT, 'apps/server/src');
   await bundle(join(server, 'main.ts'), SERVER_BUNDLE, outside);
-  await bundle(
-    join(server, 'verify/verify-worker.ts'),
-    join(dirname(SERVER_BUNDLE), 'verify-worker.js'),
-    outside,
-  );
+  for (const stage of ['verify', 'reflect'])
+    await bundle(
+      join(server, `${stage}/${stage}-worker.ts`),
+      join(dirname(SERVER_BUNDLE), `${stage}-worker.js`),
+      outside,
+    );
   await bundle(join(ROOT, 'apps/instruments/src/main.ts'), TESTER_BUNDLE, ['zod', 'ml-matrix']);
 }
 

@@ -62,10 +62,15 @@ export function ensureChromium() {
   });
 }
 
-/** Renders the PDFs of the tests to pixels, so that they are measured by a program that is not ours. */
-export function ensurePdfRenderer() {
+/** What only the tests need, so that results are measured by programs that are not ours. */
+const TEST_PROGRAMS = [
+  { file: '/usr/bin/pdftoppm', debian: 'poppler-utils' },
+  { file: '/usr/bin/ngspice', debian: 'ngspice' },
+];
+
+export function ensureTestPrograms() {
   return withLock('apt', async () => {
-    if (!existsSync('/usr/bin/pdftoppm')) await aptInstall('poppler-utils');
+    for (const { file, debian } of TEST_PROGRAMS) if (!existsSync(file)) await aptInstall(debian);
   });
 }
 

@@ -16,16 +16,16 @@ const SHOTS = [
   { name: 'batch', path: 'batch', act: takeLargest },
   { name: 'catalogue', path: 'catalogue/d-sub-9-soldered-plug' },
   { name: 'kit', path: 'kit' },
-  { name: 'verify-enter', link: 'TO06', path: 'verify', act: typeMap },
   { name: 'verify-lamps', link: 'AP05', path: 'verify', act: chooseLamps },
   { name: 'verify-fault', link: 'K04', path: 'verify', act: explained },
   { name: 'blind-spots', link: 'CT01', path: 'verify/blind-spots', act: computed },
   { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
   { name: 'cords', path: 'cords', act: openBatch },
   { name: 'lamp-tester', path: 'lamp-tester' },
+  { name: 'reflect', link: 'AP06', path: 'reflect', act: giveTrace },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
-  { name: 'cabinet', link: 'UP04', path: 'verify', theme: 'cabinet' },
+  { name: 'cabinet', link: 'AP06', path: 'reflect/simulate', theme: 'cabinet', act: drawn },
   { name: 'tablet', link: 'CT01', path: 'terminate', size: [820, 1180] },
   { name: 'phone', link: 'WM01', path: 'terminate', size: [390, 844] },
 ];
@@ -41,6 +41,18 @@ async function badSchedule(page) {
   const file = { name: 'kiosks.csv', mimeType: 'text/csv', buffer: Buffer.from(text) };
   await page.locator('input[type=file]').setInputFiles(file);
   await page.locator('.cells').waitFor();
+}
+
+/** A trace of another simulator, with a bad splice on it. */
+async function giveTrace(page) {
+  const file = join(ROOT, 'apps/server/test/captures/pair-splice-step.csv.gz');
+  await page.getByLabel('A trace or sweep').setInputFiles(file);
+  await page.locator('section ol li').first().waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(500);
+}
+
+async function drawn(page) {
+  await page.waitForTimeout(2500);
 }
 
 async function takeLargest(page) {
@@ -86,11 +98,6 @@ async function openBatch(page) {
 /** Until what explains the reading has been worked out. */
 async function explained(page) {
   await page.locator('ns-what-explains .order').waitFor();
-}
-
-async function typeMap(page) {
-  await page.keyboard.press('w');
-  await page.keyboard.type('124356-8');
 }
 
 checkNode();

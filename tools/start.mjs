@@ -14,6 +14,7 @@ const PORT = Number(process.env['PORT'] ?? 4170);
 let cluster = null;
 let server = null;
 let tester = null;
+let reflectometer = null;
 let ending = null;
 
 /** Stops the server, then the database, once. */
@@ -22,6 +23,7 @@ function stop(code) {
     say('Stopping.');
     await server?.stop();
     await tester?.stop();
+    await reflectometer?.stop();
     await cluster?.stop();
     rmSync(RUNNING, { force: true });
     process.exit(code);
@@ -47,6 +49,8 @@ try {
   await build();
   if (bin) cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
   const instruments = await benchTesters();
+  const { listenReflectometer } = await import(TESTER_BUNDLE);
+  reflectometer = await listenReflectometer(5026).catch(() => listenReflectometer(0));
   const { serve } = await import(SERVER_BUNDLE);
   const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
   server = await serve({
@@ -58,6 +62,7 @@ try {
     demo: true,
     logLevel: process.env['LOG_LEVEL'] ?? 'warn',
     instruments,
+    reflectometer: { host: '127.0.0.1', port: reflectometer.port },
   });
   mkdirSync(DATA, { recursive: true });
   writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));

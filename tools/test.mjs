@@ -6,8 +6,8 @@ import {
   checkNode,
   ensureChromium,
   ensureModules,
-  ensurePdfRenderer,
   ensurePostgres,
+  ensureTestPrograms,
 } from './install.mjs';
 import { ROOT, STATE, WEB } from './paths.mjs';
 import { run, say } from './run.mjs';
@@ -25,7 +25,7 @@ const wanted = named.length > 0 ? named : Object.keys(SUITES);
 
 const bin = await ensurePostgres();
 await ensureChromium();
-await ensurePdfRenderer();
+await ensureTestPrograms();
 await build();
 
 // A folder and a database of its own: other tests and a running start are not disturbed.
