@@ -178,6 +178,7 @@ function coverage(runs: number): void {
   const random = seeded(26);
   const [ends, firsts]: [number[], number[]] = [[], []];
   const right = new Map<string, [number, number]>();
+  const took: number[] = [];
   for (let run = 0; run < runs; run += 1) {
     const lengthM = 0.5 * 600 ** (random.below(1000) / 1000);
     const widthS = lengthM > 60 ? 20e-9 : 5e-9;
@@ -201,10 +202,12 @@ function coverage(runs: number): void {
       },
       normalFrom(run + 11),
     );
+    const begun = performance.now();
     const analysed = analyse(
       capture,
       told({ riseS: 1e-9, pulseWidthS: launch === 'pulse' ? widthS : null }),
     );
+    took.push((performance.now() - begun) / 1000);
     const events: readonly TraceEvent[] = analysed.ok
       ? analysed.analysis.events.filter((event) => event.kind !== 'ghost')
       : [];
@@ -220,6 +223,12 @@ function coverage(runs: number): void {
   }
   for (const [group, [of, sum]] of [...right].sort())
     console.log(`All kinds right, ${group}: ${sum} of ${of}`);
+  took.sort((a, b) => a - b);
+  const atShare = (share: number) =>
+    (took[Math.min(runs - 1, Math.floor(share * runs))] as number).toFixed(2);
+  console.log(
+    `Half of them took less than ${atShare(0.5)} s, nine tenths less than ${atShare(0.9)} s, the slowest ${atShare(1)} s`,
+  );
   console.log(`The 95 % interval of the far end holds in ${summary(ends)}`);
   console.log(`That of the place before it in ${summary(firsts)}`);
 }

@@ -1,7 +1,7 @@
 import { bellOf } from '../line/bell';
 import { gridOf, sizeFor, type Grid } from '../line/grid';
 import { launchSlope, launchSpectrum, type Launch } from '../line/launch';
-import { blank, scaled, times, type Plane } from '../line/plane';
+import { blank, multiplyIn, scaleIn, times, type Plane } from '../line/plane';
 import { teeShare } from '../line/ratio';
 import type { Foretelling } from './fit-guess';
 import type { Guess } from './guess';
@@ -44,16 +44,16 @@ export function foretellTrace(intervalS: number, finer: number, smoothing: Smoot
     slopes: (guess, parameters, count) => {
       const { grid, sent, look, timesA, timesB } = benchOf(count);
       const source = sent(guess);
-      const share = look.value(guess);
+      const whole = times(source, look.value(guess));
       const ofLine = parameters.filter((one) => one.of === 'line');
       const onLine = look.slopes(guess, ofLine);
       const planeOf = (parameter: Parameter): Plane | null => {
         if (parameter.of === 'offset') return null;
         if (parameter.of === 'line')
-          return times(source, onLine[ofLine.indexOf(parameter)] as Plane);
+          return multiplyIn(onLine[ofLine.indexOf(parameter)] as Plane, source);
         const step = smallStep(parameter, guess);
         const more = launchSlope(guess.launch, step.guess.launch, grid.plane);
-        return times(times(source, share), scaled(more, 1 / step.share));
+        return scaleIn(multiplyIn(more, whole), 1 / step.share);
       };
       const columns = parameters.map(({ scale }) => new Float64Array(count).fill(scale));
       // Two at a time: both are real, and one transform does for two.

@@ -1,6 +1,6 @@
 import { lookIn, type LookIn, type Seen } from '../line/look-in';
 import { keepMedia } from '../line/medium';
-import { scaled, type Plane } from '../line/plane';
+import { scaleIn, type Plane } from '../line/plane';
 import { slopeOf, valueOf, type Ratio } from '../line/ratio';
 import { slopesAlong } from '../line/slopes-along';
 import { lineOf, type Guess, type GuessedLine } from './guess';
@@ -23,7 +23,7 @@ export function lookAtGuess(plane: Plane, ratioOf: (guess: Guess) => Ratio) {
       const steps = parameters.map((parameter) => smallStep(parameter, guess));
       const moved = steps.map((step) => lineOf(step.guess.line));
       const planes = slopesAlong(lineOf(guess.line), seen, slope, moved, media);
-      return planes.map((one, index) => scaled(one, 1 / (steps[index] as Step).share));
+      return planes.map((one, index) => scaleIn(one, 1 / (steps[index] as Step).share));
     },
   };
 }

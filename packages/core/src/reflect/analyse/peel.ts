@@ -24,7 +24,8 @@ export function peel(echoes: Float64Array, ohm: number): Float64Array {
     out[layer] = here;
     const left = count - layer;
     for (let n = 0; n < left; n += 1) {
-      const [a, b] = [down[n] as number, up[n] as number];
+      const a = down[n] as number;
+      const b = up[n] as number;
       down[n] = a - share * b;
       // One step nearer: the next layer's own comes first.
       if (n > 0) up[n - 1] = b - share * a;

@@ -75,8 +75,10 @@ export function profileOfTrace(
 function divided(volts: Plane, sent: Plane, s: Plane, leastV: number): Plane {
   const out = blank(s.re.length);
   for (let k = 0; k < out.re.length; k += 1) {
-    const [sRe, sIm] = [sent.re[k] as number, sent.im[k] as number];
-    const [vRe, vIm] = [volts.re[k] as number, volts.im[k] as number];
+    const sRe = sent.re[k] as number;
+    const sIm = sent.im[k] as number;
+    const vRe = volts.re[k] as number;
+    const vIm = volts.im[k] as number;
     const step = (leastV * leastV) / ((s.re[k] as number) ** 2 + (s.im[k] as number) ** 2);
     const all = sRe * sRe + sIm * sIm + step;
     out.re[k] = (vRe * sRe + vIm * sIm) / all;
@@ -106,10 +108,8 @@ export function profileOfSweep(
     let sum = 0;
     for (let k = 0; k < hz.length; k += 1) {
       const angle = (points.im[k] as number) * n * stepS;
-      const [x, y] = [
-        (re[k] as number) - (foretold.re[k] as number),
-        (im[k] as number) - (foretold.im[k] as number),
-      ];
+      const x = (re[k] as number) - (foretold.re[k] as number);
+      const y = (im[k] as number) - (foretold.im[k] as number);
       sum += (bell.re[k] as number) * (x * Math.cos(angle) - y * Math.sin(angle));
     }
     return 2 * spacing * sum;

@@ -37,33 +37,39 @@ export function launchSpectrum(launch: Launch, plane: Plane): Plane {
     // exp(−s·at + s²·bell²/2)
     const grown = amplitudeV * Math.exp(-a * atS + ((a * a - b * b) * bellS * bellS) / 2);
     const angle = -b * atS + a * b * bellS * bellS;
-    let re = grown * Math.cos(angle);
-    let im = grown * Math.sin(angle);
+    const re = grown * Math.cos(angle);
+    const im = grown * Math.sin(angle);
     // What it is multiplied by, and divided by: of a ramp, 2 sinh(s·ramp/2) over s·ramp.
-    let [xRe, xIm, overRe, overIm] = [1, 0, a, b];
+    let xRe = 1;
+    let xIm = 0;
+    let overRe = a;
+    let overIm = b;
     if (rampS > 0) {
-      const [x, y] = [(a * rampS) / 2, (b * rampS) / 2];
+      const x = (a * rampS) / 2;
+      const y = (b * rampS) / 2;
       xRe = 2 * Math.sinh(x) * Math.cos(y);
       xIm = 2 * Math.cosh(x) * Math.sin(y);
-      [overRe, overIm] = [rampS * (a * a - b * b), 2 * rampS * a * b];
+      overRe = rampS * (a * a - b * b);
+      overIm = 2 * rampS * a * b;
     }
-    if (poleS > 0)
-      [overRe, overIm] = [
-        overRe * (1 + a * poleS) - overIm * b * poleS,
-        overRe * b * poleS + overIm * (1 + a * poleS),
-      ];
+    if (poleS > 0) {
+      const before = overRe;
+      overRe = before * (1 + a * poleS) - overIm * b * poleS;
+      overIm = before * b * poleS + overIm * (1 + a * poleS);
+    }
     if (widthS !== null) {
       const shrunk = Math.exp(-a * widthS);
       const endRe = 1 - shrunk * Math.cos(b * widthS);
       const endIm = shrunk * Math.sin(b * widthS);
-      [xRe, xIm] = [xRe * endRe - xIm * endIm, xRe * endIm + xIm * endRe];
+      const before = xRe;
+      xRe = before * endRe - xIm * endIm;
+      xIm = before * endIm + xIm * endRe;
     }
     const size2 = overRe * overRe + overIm * overIm;
     const timesRe = (xRe * overRe + xIm * overIm) / size2;
     const timesIm = (xIm * overRe - xRe * overIm) / size2;
-    [re, im] = [re * timesRe - im * timesIm, re * timesIm + im * timesRe];
-    out.re[k] = re;
-    out.im[k] = im;
+    out.re[k] = re * timesRe - im * timesIm;
+    out.im[k] = re * timesIm + im * timesRe;
   }
   return out;
 }
@@ -81,7 +87,8 @@ export function launchSlope(launch: Launch, moved: Launch, plane: Plane): Plane 
   const ramp = moved.rampS - launch.rampS;
   const widerS = (moved.widthS ?? 0) - (launch.widthS ?? 0);
   for (let k = 0; k < plane.re.length; k += 1) {
-    const [a, b] = [plane.re[k] as number, plane.im[k] as number];
+    const a = plane.re[k] as number;
+    const b = plane.im[k] as number;
     let re = taller - a * laterS + bell * (a * a - b * b);
     let im = -b * laterS + bell * 2 * a * b;
     if (pole !== 0) {
@@ -97,7 +104,8 @@ export function launchSlope(launch: Launch, moved: Launch, plane: Plane): Plane 
     if (widerS !== 0 && launch.widthS !== null) {
       // s e^(−s w) over 1 − e^(−s w)
       const shrunk = Math.exp(-a * launch.widthS);
-      const [x, y] = [shrunk * Math.cos(b * launch.widthS), -shrunk * Math.sin(b * launch.widthS)];
+      const x = shrunk * Math.cos(b * launch.widthS);
+      const y = -shrunk * Math.sin(b * launch.widthS);
       const more = dividedBy(a * x - b * y, a * y + b * x, 1 - x, -y);
       re += widerS * more.re;
       im += widerS * more.im;
@@ -113,7 +121,8 @@ const SHORT = 0.01;
 
 /** Of the logarithm of sinh(x) over x, x = s·ramp/2, by the ramp: s/2 (coth x − 1/x). */
 function rampSlope(a: number, b: number, rampS: number): { re: number; im: number } {
-  const [x, y] = [(a * rampS) / 2, (b * rampS) / 2];
+  const x = (a * rampS) / 2;
+  const y = (b * rampS) / 2;
   if (Math.hypot(x, y) < SHORT)
     return { re: (rampS * (a * a - b * b)) / 12, im: (rampS * 2 * a * b) / 12 };
   const coth = dividedBy(
@@ -123,7 +132,8 @@ function rampSlope(a: number, b: number, rampS: number): { re: number; im: numbe
     Math.cosh(x) * Math.sin(y),
   );
   const one = dividedBy(1, 0, x, y);
-  const [re, im] = [coth.re - one.re, coth.im - one.im];
+  const re = coth.re - one.re;
+  const im = coth.im - one.im;
   return { re: (a * re - b * im) / 2, im: (a * im + b * re) / 2 };
 }
 

@@ -21,7 +21,8 @@ function pointsOf(plane: Plane): Points {
   const root = blank(plane.re.length);
   const [logSize, angle] = [new Float64Array(plane.re.length), new Float64Array(plane.re.length)];
   for (let k = 0; k < plane.re.length; k += 1) {
-    const [re, im] = [plane.re[k] as number, plane.im[k] as number];
+    const re = plane.re[k] as number;
+    const im = plane.im[k] as number;
     const size = Math.sqrt(re * re + im * im);
     const half = Math.sqrt((size - re) / 2);
     root.re[k] = Math.sqrt((size + re) / 2);
@@ -37,16 +38,20 @@ function mediumOf(loss: Loss, { plane, root, logSize, angle }: Points): Medium {
   const [wave, impedance] = [blank(size), blank(size)];
   const bend = (-2 * loss.dielectric) / Math.PI;
   for (let k = 0; k < size; k += 1) {
-    const [re, im] = [plane.re[k] as number, plane.im[k] as number];
+    const re = plane.re[k] as number;
+    const im = plane.im[k] as number;
     const seriesRe = re + loss.resistance + 2 * loss.skin * (root.re[k] as number);
     const seriesIm = im + 2 * loss.skin * (root.im[k] as number);
-    let [acrossRe, acrossIm] = [re, im];
+    let acrossRe = re;
+    let acrossIm = im;
     if (bend !== 0) {
       // (s / 2π GHz)^bend
       const grown = Math.exp(bend * (logSize[k] as number));
       const turn = bend * (angle[k] as number);
-      const [byRe, byIm] = [grown * Math.cos(turn), grown * Math.sin(turn)];
-      [acrossRe, acrossIm] = [re * byRe - im * byIm, re * byIm + im * byRe];
+      const byRe = grown * Math.cos(turn);
+      const byIm = grown * Math.sin(turn);
+      acrossRe = re * byRe - im * byIm;
+      acrossIm = re * byIm + im * byRe;
     }
     // γ = √(series · across) and Z = series / γ.
     const productRe = seriesRe * acrossRe - seriesIm * acrossIm;

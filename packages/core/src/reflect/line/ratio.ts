@@ -35,10 +35,14 @@ export function valueOf({ a, b, c, d }: Ratio, { num, den }: LookIn): Plane {
   const size = num.re.length;
   const out = blank(size);
   for (let k = 0; k < size; k += 1) {
-    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
-    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
-    const [overRe, overIm] = [c * nRe + d * dRe, c * nIm + d * dIm];
-    const [topRe, topIm] = [a * nRe + b * dRe, a * nIm + b * dIm];
+    const nRe = num.re[k] as number;
+    const nIm = num.im[k] as number;
+    const dRe = den.re[k] as number;
+    const dIm = den.im[k] as number;
+    const overRe = c * nRe + d * dRe;
+    const overIm = c * nIm + d * dIm;
+    const topRe = a * nRe + b * dRe;
+    const topIm = a * nIm + b * dIm;
     const all = overRe * overRe + overIm * overIm;
     out.re[k] = (topRe * overRe + topIm * overIm) / all;
     out.im[k] = (topIm * overRe - topRe * overIm) / all;
@@ -51,9 +55,12 @@ export function slopeOf({ a, b, c, d }: Ratio, { num, den }: LookIn): LookIn {
   const size = num.re.length;
   const out: LookIn = { num: blank(size), den: blank(size) };
   for (let k = 0; k < size; k += 1) {
-    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
-    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
-    const [overRe, overIm] = [c * nRe + d * dRe, c * nIm + d * dIm];
+    const nRe = num.re[k] as number;
+    const nIm = num.im[k] as number;
+    const dRe = den.re[k] as number;
+    const dIm = den.im[k] as number;
+    const overRe = c * nRe + d * dRe;
+    const overIm = c * nIm + d * dIm;
     const all = (overRe * overRe + overIm * overIm) ** 2 / (a * d - b * c);
     const squareRe = (overRe * overRe - overIm * overIm) / all;
     const squareIm = (-2 * overRe * overIm) / all;

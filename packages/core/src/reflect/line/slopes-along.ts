@@ -67,17 +67,23 @@ function throughPiece({ left, ohm, scale }: Piece, { num, den }: LookIn): LookIn
   const size = scale.length;
   const out: LookIn = { num: blank(size), den: blank(size) };
   for (let k = 0; k < size; k += 1) {
-    const [eRe, eIm] = [left.re[k] as number, left.im[k] as number];
-    const [zRe, zIm] = [ohm.re[k] as number, ohm.im[k] as number];
+    const eRe = left.re[k] as number;
+    const eIm = left.im[k] as number;
+    const zRe = ohm.re[k] as number;
+    const zIm = ohm.im[k] as number;
     const by = scale[k] as number;
-    const [nRe, nIm] = [(num.re[k] as number) * by, (num.im[k] as number) * by];
-    const [dRe, dIm] = [(den.re[k] as number) * by, (den.im[k] as number) * by];
+    const nRe = (num.re[k] as number) * by;
+    const nIm = (num.im[k] as number) * by;
+    const dRe = (den.re[k] as number) * by;
+    const dIm = (den.im[k] as number) * by;
     const all = zRe * zRe + zIm * zIm;
     const dzRe = (dRe * zRe + dIm * zIm) / all;
     const dzIm = (dIm * zRe - dRe * zIm) / all;
     // (1 + e) n + (1 − e) d / Z
-    const [plusRe, plusIm] = [nRe + dzRe, nIm + dzIm];
-    const [lessRe, lessIm] = [nRe - dzRe, nIm - dzIm];
+    const plusRe = nRe + dzRe;
+    const plusIm = nIm + dzIm;
+    const lessRe = nRe - dzRe;
+    const lessIm = nIm - dzIm;
     out.num.re[k] = plusRe + eRe * lessRe - eIm * lessIm;
     out.num.im[k] = plusIm + eRe * lessIm + eIm * lessRe;
     // Z (1 − e) n + (1 + e) d, which is Z times what e has the other sign in.
@@ -102,20 +108,28 @@ function effectOf(
   const size = scale.length;
   const [ofExponent, ofShare] = [blank(size), blank(size)];
   for (let k = 0; k < size; k += 1) {
-    const [eRe, eIm] = [left.re[k] as number, left.im[k] as number];
-    const [zRe, zIm] = [ohm.re[k] as number, ohm.im[k] as number];
+    const eRe = left.re[k] as number;
+    const eIm = left.im[k] as number;
+    const zRe = ohm.re[k] as number;
+    const zIm = ohm.im[k] as number;
     const by = scale[k] as number;
-    const [rRe, rIm] = [(volts.re[k] as number) * by, (volts.im[k] as number) * by];
-    const [qRe, qIm] = [(amperes.re[k] as number) * by, (amperes.im[k] as number) * by];
-    const [nRe, nIm] = [num.re[k] as number, num.im[k] as number];
-    const [dRe, dIm] = [den.re[k] as number, den.im[k] as number];
+    const rRe = (volts.re[k] as number) * by;
+    const rIm = (volts.im[k] as number) * by;
+    const qRe = (amperes.re[k] as number) * by;
+    const qIm = (amperes.im[k] as number) * by;
+    const nRe = num.re[k] as number;
+    const nIm = num.im[k] as number;
+    const dRe = den.re[k] as number;
+    const dIm = den.im[k] as number;
     const all = zRe * zRe + zIm * zIm;
     const qzRe = (qRe * zRe + qIm * zIm) / all;
     const qzIm = (qIm * zRe - qRe * zIm) / all;
     const zdRe = zRe * dRe - zIm * dIm;
     const zdIm = zRe * dIm + zIm * dRe;
-    const [aRe, aIm] = [2 * (rRe - qzRe), 2 * (rIm - qzIm)];
-    const [bRe, bIm] = [zdRe - nRe, zdIm - nIm];
+    const aRe = 2 * (rRe - qzRe);
+    const aIm = 2 * (rIm - qzIm);
+    const bRe = zdRe - nRe;
+    const bIm = zdIm - nIm;
     const abRe = aRe * bRe - aIm * bIm;
     const abIm = aRe * bIm + aIm * bRe;
     ofExponent.re[k] = eRe * abRe - eIm * abIm;

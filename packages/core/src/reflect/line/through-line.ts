@@ -58,7 +58,8 @@ export function throughOf(line: Line, plane: Plane, referenceOhm: number): Scatt
     for (const [index, { impedanceOhm, delayS }] of line.sections.entries()) {
       const { wave, impedance } = media[index] as Medium;
       const z = by({ re: impedance.re[k] as number, im: impedance.im[k] as number }, impedanceOhm);
-      const [x, y] = [delayS * (wave.re[k] as number), delayS * (wave.im[k] as number)];
+      const x = delayS * (wave.re[k] as number);
+      const y = delayS * (wave.im[k] as number);
       const cosh = { re: Math.cosh(x) * Math.cos(y), im: Math.sinh(x) * Math.sin(y) };
       const sinh = { re: Math.sinh(x) * Math.cos(y), im: Math.cosh(x) * Math.sin(y) };
       chain = chained(chain, [cosh, times(z, sinh), over(sinh, z), cosh]);
