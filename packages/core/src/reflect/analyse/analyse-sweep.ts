@@ -105,6 +105,7 @@ export function analyseSweep(
           events,
           explained: null,
           survey: null,
+          stepHz: through ? null : stepHz * thin,
           rangeS: grown.rangeS,
           velocityFactor,
           impedanceOhm: weighed.fit.guess.line.impedanceOhm,

@@ -74,6 +74,7 @@ export function analyseTrace(
           events,
           explained,
           survey: found,
+          stepHz: null,
           rangeS,
           velocityFactor,
           impedanceOhm: guess.line.impedanceOhm,

@@ -11,6 +11,8 @@ interface Circumstances {
   readonly events: readonly TraceEvent[];
   readonly explained: ExplainedTrace | null;
   readonly survey: Survey | null;
+  /** Of a sweep of one port: an echo that takes longer than one over it looks nearer than it is. */
+  readonly stepHz: number | null;
   readonly rangeS: number;
   readonly velocityFactor: Uncertain;
   /** Of the cable, as it was fitted. */
@@ -44,6 +46,11 @@ export function describeProblems(all: Circumstances): Problem[] {
       kind: 'nothing-comes-back' as const,
       sentence: `Nothing comes back within the record, which reaches ${metres(all.rangeS)} m at a velocity factor of ${factor}: the end is matched, or lies beyond.`,
     },
+    all.stepHz !== null &&
+      mayFoldBack(places, 1 / all.stepHz, all.velocityFactor) && {
+        kind: 'folds-back' as const,
+        sentence: `Steps of ${(all.stepHz / 1e6).toPrecision(3)} MHz see ${metres(1 / all.stepHz)} m far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
+      },
     ...closePairs(places, all.explained).map(([first, second]) => ({
       kind: 'close-faults' as const,
       sentence: `What lies at ${metres(first.delayS.value)} m and at ${metres(second.delayS.value)} m is nearer together than this ${all.explained?.kind === 'pulse' ? 'pulse is long' : 'edge'}: ${
@@ -58,6 +65,25 @@ export function describeProblems(all: Circumstances): Problem[] {
         sentence: `From about ${metres(all.explained.unexplainedS)} m on, the trace shows more than the events explain: trust nothing behind it.`,
       },
   ].filter((problem) => problem !== false && problem !== null && problem !== undefined);
+}
+
+/** The longest channel of structured cabling, metres. Source: ISO/IEC 11801-1. */
+const LONGEST_M = 100;
+/** A cable whose end lies beyond this share of what a sweep sees is of a kind with longer ones. */
+const WELL_WITHIN = 0.5;
+
+/** Whether a cable may well be longer than a sweep sees: where its end seems to be, does not tell. */
+function mayFoldBack(
+  places: readonly TraceEvent[],
+  seenS: number,
+  velocityFactor: Uncertain,
+): boolean {
+  const end = places.find((place) => place.end);
+  return (
+    metresOf(seenS, velocityFactor.value) < LONGEST_M ||
+    !end ||
+    end.delayS.value > WELL_WITHIN * seenS
+  );
 }
 
 /** Neighbours that are nearer than the launch is long. */

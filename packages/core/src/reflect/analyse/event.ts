@@ -29,7 +29,8 @@ export type ProblemKind =
   | 'channels'
   | 'nothing-comes-back'
   | 'unexplained'
-  | 'close-faults';
+  | 'close-faults'
+  | 'folds-back';
 
 /** What a person must know before they trust the events. */
 export interface Problem {
