@@ -9,8 +9,9 @@ export default defineConfig({
   outputDir: join(folder, 'stories'),
   fullyParallel: true,
   workers: 2,
-  timeout: 90_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  // What is worked out may take a while on a busy machine.
+  expect: { timeout: 30_000 },
   reporter: [['list'], ['json']],
   use: {
     viewport: { width: 1280, height: 800 },

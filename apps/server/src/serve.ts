@@ -40,7 +40,7 @@ export async function serve(
     instruments: options.instruments,
     reflectometer: options.reflectometer ?? null,
   });
-  const server = createServer(app);
+  const server = createServer({ keepAliveTimeout: KEEP_ALIVE_MS }, app);
   try {
     await listen(server, options.port);
     const { port } = server.address() as AddressInfo;
@@ -60,6 +60,9 @@ export async function serve(
     throw error;
   }
 }
+
+/** Who is busy for a while between two requests finds the connection still open. */
+const KEEP_ALIVE_MS = 75_000;
 
 function listen(server: Server, port: number): Promise<void> {
   return new Promise((resolve, reject) => {
