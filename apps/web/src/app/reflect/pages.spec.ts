@@ -13,7 +13,7 @@ import { writeTraceJson } from '@near-spoke/core/captures';
 import { OpenLink } from '../link/open-link';
 import { provideCables } from '../store/reflect/provide';
 import { SITE_ID, testLink } from '../testing/links';
-import { boxes, button, field, headline, host, shown, text, type } from '../testing/page';
+import { boxes, button, field, give, headline, host, shown, text, type } from '../testing/page';
 import { openSite } from '../testing/store';
 import { REFLECT_BENCH, type ReflectBench } from './reflect-bench';
 import { reflectWork, type Work } from './reflect-work';
@@ -152,6 +152,25 @@ describe('the pages of Reflect', () => {
       expect(text(page)).toContain('The ends don’t agree');
     });
 
+    it('places a cut by a trace from either end, whatever the velocity factor', async () => {
+      const page = await open(VelocityPage);
+      const side = (lengthM: number) =>
+        file({ ...LINE, fault: 'none', cable: { ...LINE.cable, lengthM, velocityFactor: 0.74 } });
+      await give(page, side(12.35), ': one echo', 'Trace taken here');
+      expect(text(page)).toContain('The other end’s trace is still wanted');
+      await give(page, side(18.15), 'Type the whole length', 'Trace from the far end');
+      expect(text(page)).toContain('Type the whole length');
+      await type(page, field(page, 'Whole length'), '30.5');
+      expect(text(page)).toMatch(/Open: 12\.3[3-7] ± 0\.0\d m from here/);
+      button(page, 'Keep it for this cable').click();
+      await shown(page);
+      expect(kept()[0]?.deed).toEqual(
+        jasmine.objectContaining({ kind: 'velocity', how: 'both-ends' }),
+      );
+      await type(page, field(page, 'Whole length'), '90');
+      expect(text(page)).toContain('are of the same place');
+    });
+
     it('takes a measurement back', async () => {
       const page = await open(VelocityPage, [fact(1, velocity(0.66))]);
       expect(text(page)).toContain('0.6600 ± 0.00');
@@ -235,22 +254,10 @@ describe('the pages of Reflect', () => {
   });
 
   describe('Trace', () => {
-    async function give(page: ComponentFixture<TracePage>, one: File): Promise<void> {
-      const picker = host(page).querySelector<HTMLInputElement>('input[type=file]');
-      if (!picker) throw new Error('No picker');
-      const list = new DataTransfer();
-      list.items.add(one);
-      picker.files = list.files;
-      picker.dispatchEvent(new Event('change'));
-      for (let turn = 0; turn < 40 && !text(page).includes('On the cable'); turn += 1)
-        await shown(page);
-      await shown(page);
-    }
-
     it('becomes a place on the route, with the sum; a cursor’s place and the record too', async () => {
       const page = await open(TracePage, [fact(1, velocity(0.7))]);
       expect(headline(page)).toContain('Give a trace');
-      await give(page, file(LINE));
+      await give(page, file(LINE), 'On the cable');
       expect(headline(page)).toMatch(/^Resistance in the way at 1[45]\.\d\d m ± 0\.\d\d m\.$/);
       expect(text(page)).toContain('between Tray T1 and Ceiling void');
       expect(text(page)).toContain('0.7 × 299 792 458 m/s');
@@ -265,7 +272,7 @@ describe('the pages of Reflect', () => {
 
     it('moves with the velocity factor, without being explained again', async () => {
       const page = await open(TracePage, [fact(1, velocity(0.7))]);
-      await give(page, file(LINE));
+      await give(page, file(LINE), 'On the cable');
       const before = /at (\d+\.\d+) m/.exec(headline(page))?.[1] ?? '';
       await type(page, field(page, 'Velocity factor'), '0.35');
       await shown(page);
@@ -275,7 +282,7 @@ describe('the pages of Reflect', () => {
 
     it('lets a place be taken out, and says that a whole cable is whole', async () => {
       const page = await open(TracePage, [fact(1, velocity(0.7))]);
-      await give(page, file({ ...LINE, fault: 'none' }));
+      await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
       expect(headline(page)).toContain('The cable is whole to its far end: 40.0');
       button(page, 'Take this one out').click();
       await shown(page);
@@ -284,13 +291,7 @@ describe('the pages of Reflect', () => {
 
     it('refuses what is no trace with its line, and numbers that can’t be', async () => {
       const page = await open(TracePage);
-      const picker = host(page).querySelector<HTMLInputElement>('input[type=file]');
-      const list = new DataTransfer();
-      list.items.add(new File(['Time,CH1\n0,1\n1e-9,x\n'], 'odd.csv'));
-      if (picker) picker.files = list.files;
-      picker?.dispatchEvent(new Event('change'));
-      await shown(page);
-      await shown(page);
+      await give(page, new File(['Time,CH1\n0,1\n1e-9,x\n'], 'odd.csv'), 'odd.csv');
       expect(host(page).querySelector('[role=alert]')?.textContent).toContain('odd.csv');
       await type(page, field(page, 'Cable impedance'), 'many');
       expect(text(page)).toContain('Cable impedance: not a value that can be.');

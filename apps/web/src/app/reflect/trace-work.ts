@@ -1,7 +1,7 @@
 import { Injectable, inject, type OnDestroy, signal } from '@angular/core';
 import type { Told } from '@near-spoke/core/reflect/told';
-import { REFLECT_BENCH } from '../reflect-bench';
-import type { Work } from '../reflect-work';
+import { REFLECT_BENCH } from './reflect-bench';
+import type { Work } from './reflect-work';
 
 export type Explained = Extract<Work['analyse']['answer'], { readonly ok: true }>;
 export type Opened = Extract<Work['open']['answer'], { readonly ok: true }>;

@@ -49,3 +49,17 @@ export function field(fixture: Fixture, label: string, which = 0): HTMLInputElem
   if (!box) throw new Error(`No field “${label}”`);
   return box;
 }
+
+/** A file for the picker of a name, or the first there is; waits until the page tells a text. */
+export async function give(fixture: Fixture, file: File, until: string, name = ''): Promise<void> {
+  const picker = [...host(fixture).querySelectorAll<HTMLInputElement>('input[type=file]')].find(
+    (one) => name === '' || one.getAttribute('aria-label') === name,
+  );
+  if (!picker) throw new Error('No picker');
+  const list = new DataTransfer();
+  list.items.add(file);
+  picker.files = list.files;
+  picker.dispatchEvent(new Event('change'));
+  for (let turn = 0; turn < 40 && !text(fixture).includes(until); turn += 1) await shown(fixture);
+  await shown(fixture);
+}

@@ -1,4 +1,5 @@
 export { readReel, usedBetween, type ReelReading } from './reel';
+export { pairEnds, type Pair, type SeenFromEnd } from './pair-ends';
 export { placeFromTwoEnds, type TwoEnds } from './two-ends';
 export {
   pooledVelocity,

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, computed, inject, input } from '@an
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
 import { TracePlot, type PlotLine, type XY } from './trace-plot';
-import { TraceWork } from './trace-work';
+import { TraceWork } from '../trace-work';
 
 /** The impedance along the line, where the trace is of a step or a sweep. */
 @Component({

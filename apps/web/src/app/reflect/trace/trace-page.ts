@@ -36,7 +36,7 @@ import {
   type TraceNumber,
 } from './trace-fields';
 import { TraceView } from './trace-view';
-import { TraceWork, type TraceFile } from './trace-work';
+import { TraceWork, type TraceFile } from '../trace-work';
 
 const MOST_BYTES = 200_000_000;
 

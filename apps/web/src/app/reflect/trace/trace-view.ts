@@ -15,7 +15,7 @@ import type { Curve } from '@near-spoke/core/reflect/analyse';
 import { echoHeights } from './echo-heights';
 import type { ShownEvent } from './shown-event';
 import { TracePlot, type PlotLine, type PlotMark, type XY } from './trace-plot';
-import { TraceWork } from './trace-work';
+import { TraceWork } from '../trace-work';
 
 /** As many columns as a wide screen has pixels to tell apart. */
 const COLUMNS = 1200;

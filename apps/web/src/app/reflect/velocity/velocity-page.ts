@@ -3,7 +3,6 @@ import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import { velocitySum } from '@near-spoke/core/reflect/hand';
 import {
-  placeFromTwoEnds,
   standingFacts,
   velocityFromLengths,
   type VelocityHow,
@@ -17,13 +16,10 @@ import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumber, typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
 import { velocitySource } from '../velocity-source';
+import { BothEnds } from './both-ends';
+import { giveOrTake } from './give-or-take';
 
 const ROWS = [1, 2, 3, 4, 5] as const;
-const ENDS_FIELDS: readonly NumberField[] = [
-  { id: 'length', name: 'Whole length', unit: 'm' },
-  { id: 'near', name: 'Delay from here', unit: 'ns' },
-  { id: 'far', name: 'Delay from the far end', unit: 'ns' },
-];
 const UNCERTAIN_FIELDS: readonly NumberField[] = [
   { id: 'uLength', name: 'Lengths known to', unit: 'cm' },
   { id: 'uDelay', name: 'Delays known to', unit: 'ns' },
@@ -32,7 +28,6 @@ const REEL_FIELDS: readonly NumberField[] = [
   { id: 'reel', name: 'Reel', unit: '', hint: 'what its box is called; may stay empty' },
 ];
 const BOUNDS = { uLength: [0, 1000], uDelay: [0, 1000] } as const;
-const ENDS_BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
 const USUAL = { uLength: '2', uDelay: '0.2' };
 
 const HOW: Readonly<Record<VelocityHow, string>> = {
@@ -44,7 +39,7 @@ const HOW: Readonly<Record<VelocityHow, string>> = {
 /** The velocity factor of this cable from lengths that are known, and a place from both ends. */
 @Component({
   selector: 'ns-velocity-page',
-  imports: [DatePipe, MatButtonModule, NextThing, NumberFields],
+  imports: [BothEnds, DatePipe, MatButtonModule, NextThing, NumberFields],
   templateUrl: './velocity-page.html',
   styleUrl: './velocity-page.scss',
   providers: [CableFacts],
@@ -53,7 +48,6 @@ const HOW: Readonly<Record<VelocityHow, string>> = {
 export class VelocityPage {
   protected readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts);
-  protected readonly endsFields = ENDS_FIELDS;
   protected readonly reelFields = REEL_FIELDS;
   protected readonly uncertainFields = UNCERTAIN_FIELDS;
   protected readonly rowFields = ROWS.map((row): readonly NumberField[] => [
@@ -64,7 +58,7 @@ export class VelocityPage {
     () => 'velocity',
     () => USUAL,
   );
-  private readonly spreads = computed(() => {
+  protected readonly spreads = computed(() => {
     const { uLength, uDelay } = typedNumbers(this.typed.texts(), BOUNDS).value;
     return { lengthU: (uLength ?? 2) / 100, delayU: (uDelay ?? 0.2) * 1e-9 };
   });
@@ -90,7 +84,7 @@ export class VelocityPage {
     return lengths.length > 0 ? velocityFromLengths(lengths) : null;
   });
   /** What the lengths tell; null where it can’t be. */
-  private readonly measured = computed(() => {
+  protected readonly measured = computed(() => {
     const factor = this.solution()?.velocityFactor;
     return factor && factor.value < 1 ? factor : null;
   });
@@ -109,7 +103,7 @@ export class VelocityPage {
     const measured = this.measured();
     return {
       sentence: measured
-        ? `Velocity factor ${this.told2(measured, 4)}.`
+        ? `Velocity factor ${giveOrTake(measured, 4)}.`
         : 'Nothing is faster than light: was a one-way delay typed?',
       why:
         (solution.misfit ?? 0) > 4
@@ -120,24 +114,11 @@ export class VelocityPage {
       action: measured ? 'Keep it for this cable' : '',
     };
   });
-  protected readonly ends = computed(() => {
-    const { value, wrong } = typedNumbers(this.typed.texts(), ENDS_BOUNDS);
-    const { length, near, far } = value;
-    if (wrong.length > 0 || length === null || near === null || far === null) return null;
-    const { lengthU, delayU } = this.spreads();
-    return placeFromTwoEnds(
-      { value: length, u: lengthU },
-      { value: near * 1e-9, u: delayU },
-      { value: far * 1e-9, u: delayU },
-      this.measured(),
-    );
-  });
-
   protected readonly reel = computed(() => (this.typed.texts()['reel'] ?? '').trim());
   /** What the other pages go by, and all that it comes from. */
   protected readonly known = computed(() => {
     const known = this.facts.velocityOf(this.reel());
-    return { told: this.told2(known.velocityFactor, 4), source: velocitySource(known) };
+    return { told: giveOrTake(known.velocityFactor, 4), source: velocitySource(known) };
   });
   protected readonly rows = computed(() =>
     standingFacts(this.facts.all(), 'velocity')
@@ -145,7 +126,7 @@ export class VelocityPage {
       .reverse()
       .map((fact) => ({
         fact,
-        told: this.told2(fact.deed.velocityFactor, 4),
+        told: giveOrTake(fact.deed.velocityFactor, 4),
         how: HOW[fact.deed.how],
       })),
   );
@@ -175,9 +156,5 @@ export class VelocityPage {
 
   protected takeBack(fact: CableFact): void {
     this.facts.takeBack(fact);
-  }
-
-  protected told2({ value, u }: Uncertain, digits: number): string {
-    return `${value.toFixed(digits)} ± ${u.toFixed(digits)}`;
   }
 }

@@ -1,0 +1,91 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import {
+  pairEnds,
+  placeFromTwoEnds,
+  type SeenFromEnd,
+  type TwoEnds,
+} from '@near-spoke/core/reflect/velocity';
+import { ANY_VELOCITY, toldBy } from '@near-spoke/core/reflect/told';
+import type { Uncertain } from '@near-spoke/core/units';
+import { CableFacts } from '../../link/cable-facts';
+import type { KeptTexts } from '../../shell/kept-texts';
+import { NumberFields, type NumberField } from '../../shell/number-fields';
+import { typedNumbers } from '../../shell/typed-number';
+import { EVENT_WORDS } from '../event-words';
+import { EndTrace } from './end-trace';
+import { giveOrTake } from './give-or-take';
+
+const FIELDS: readonly NumberField[] = [
+  { id: 'length', name: 'Whole length', unit: 'm' },
+  { id: 'near', name: 'Delay from here', unit: 'ns' },
+  { id: 'far', name: 'Delay from the far end', unit: 'ns' },
+];
+const BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
+
+/** One place from both ends, by two traces or by two delays: free of the velocity factor. */
+@Component({
+  selector: 'ns-both-ends',
+  imports: [EndTrace, MatButtonModule, NumberFields],
+  templateUrl: './both-ends.html',
+  styleUrl: './velocity-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class BothEnds {
+  /** Where what is typed is kept. */
+  readonly typed = input.required<KeptTexts>();
+  readonly spreads = input.required<{ readonly lengthU: number; readonly delayU: number }>();
+  /** A velocity factor that was measured on this page. */
+  readonly measured = input.required<Uncertain | null>();
+  readonly keep = output<Uncertain>();
+
+  private readonly facts = inject(CableFacts);
+  protected readonly fields = FIELDS;
+  protected readonly giveOrTake = giveOrTake;
+  protected readonly told = computed(() => toldBy({}, 'auto', this.facts.known()));
+  protected readonly near = signal<readonly SeenFromEnd[]>([]);
+  protected readonly far = signal<readonly SeenFromEnd[]>([]);
+  private readonly numbers = computed(() => typedNumbers(this.typed().texts(), BOUNDS));
+  private readonly lengthM = computed((): Uncertain | null => {
+    const { length } = this.numbers().value;
+    return length === null ? null : { value: length, u: this.spreads().lengthU };
+  });
+  private readonly traced = computed(() => this.near().length > 0 && this.far().length > 0);
+  /** Of two traces, every place that both saw; of two delays, the one that they tell. */
+  protected readonly places = computed((): readonly (TwoEnds & { readonly name: string })[] => {
+    const [lengthM, { value, wrong }] = [this.lengthM(), this.numbers()];
+    if (!lengthM) return [];
+    if (this.traced())
+      return pairEnds(
+        this.near(),
+        this.far(),
+        lengthM,
+        this.measured() ?? this.facts.known()?.velocityFactor ?? ANY_VELOCITY,
+      ).map((pair) => ({ ...pair, name: EVENT_WORDS[pair.near.kind].name }));
+    const { near, far } = value;
+    if (wrong.length > 0 || near === null || far === null) return [];
+    const { delayU } = this.spreads();
+    const of = (nanoseconds: number) => ({ value: nanoseconds * 1e-9, u: delayU });
+    return [
+      { ...placeFromTwoEnds(lengthM, of(near), of(far), this.measured()), name: 'The place' },
+    ];
+  });
+  protected readonly none = computed(() => {
+    const waiting = this.near().length > 0 || this.far().length > 0;
+    if (this.traced() && !this.lengthM())
+      return 'Type the whole length: the place is a share of it.';
+    if (this.traced())
+      return 'No echo from here and one from the far end are of the same place: the length or the velocity factor is wrong, or there are two faults and neither end sees past its own.';
+    return waiting
+      ? 'The other end’s trace is still wanted.'
+      : 'Two traces, or the two delays: their ratio gives the place; the velocity factor does not count.';
+  });
+}
