@@ -1,3 +1,4 @@
+import { leavesAtM, type Waypoint } from '@near-spoke/core/link';
 import { LINK_STATES } from '@near-spoke/core/record';
 import * as z from 'zod';
 import {
@@ -24,7 +25,13 @@ const linkEnd = z
   .meta({ id: 'LinkEnd' });
 
 const waypoint = z
-  .strictObject({ name: filled(120), atM: z.number().nonnegative().max(100_000) })
+  .strictObject({
+    name: filled(120),
+    atM: z.number().nonnegative().max(100_000),
+    extraM: z.number().positive().max(100_000).optional().meta({
+      description: 'Cable that is wound up here, or goes up and down, before it goes on.',
+    }),
+  })
   .meta({ id: 'Waypoint' });
 
 const lengthM = z.number().positive().max(100_000).nullable();
@@ -43,18 +50,18 @@ const fields = {
 };
 
 function checkRoute(
-  link: { route?: readonly { atM: number }[]; lengthM?: number | null },
+  link: { route?: readonly Waypoint[]; lengthM?: number | null },
   context: z.RefinementCtx,
 ): void {
   link.route?.forEach((point, index, route) => {
     const before = route[index - 1];
-    if (before && point.atM < before.atM)
+    if (before && point.atM < leavesAtM(before))
       context.addIssue({
         code: 'custom',
         path: ['route', index, 'atM'],
         message: 'waypoints run from the near end to the far end',
       });
-    if (link.lengthM != null && point.atM > link.lengthM)
+    if (link.lengthM != null && leavesAtM(point) > link.lengthM)
       context.addIssue({
         code: 'custom',
         path: ['route', index, 'atM'],

@@ -13,7 +13,7 @@ AP02,C1/B/02,"Access point 2, ticket hall",Cat 6 U/UTP solid,"Keystone jack, pun
 AP03,C1/B/03,"Access point 3, waiting room",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,43 m,Tray T1 @ 3.5 m | Ceiling void east @ 23.7 m,
 AP04,C1/B/04,"Access point 4, waiting room",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,47 m,Tray T1 @ 3.5 m | Ceiling void east @ 25.9 m,
 AP05,C1/B/05,"Access point 5, upper deck corridor",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,51 m,Tray T1 @ 3.5 m | Ceiling void east @ 28.1 m,
-AP06,C1/B/06,"Access point 6, staff room",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,55 m,Tray T1 @ 3.5 m | Ceiling void east @ 30.3 m,
+AP06,C1/B/06,"Access point 6, staff room",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,55 m,Tray T1 @ 3.5 m | Ceiling void east @ 30.3 m | Slack coil 6 @ 49.5 m + 3 m,
 AP07,C1/B/07,"Access point 7, luggage store",Cat 6A U/UTP solid,"Keystone jack, punch-down","8P8C plug, large entry",T568B,59 m,Tray T1 @ 3.5 m | Ceiling void east @ 32.5 m,
 DB01,C1/C/01,Departure board 1,Cat 6 U/UTP solid,"Keystone jack, punch-down","Keystone jack, punch-down",T568B,34 m,Tray T1 @ 3.5 m | Waiting-room wall @ 17.0 m | Board post 1 @ 31 m,
 DB02,C1/C/02,Departure board 2,Cat 6 U/UTP solid,"Keystone jack, punch-down","Keystone jack, punch-down",T568B,40 m,Tray T1 @ 3.5 m | Waiting-room wall @ 20.0 m | Board post 2 @ 37 m,

@@ -1,6 +1,6 @@
 import papa from 'papaparse';
 import { JACKETS, type Cable, type Catalogue, type Jacket, type SchemeId } from '../catalogue';
-import { hubOf, type Link } from '../link';
+import { hubOf, leavesAtM, type Link } from '../link';
 import { parseLength, type LengthOptions } from '../units';
 import { parseRoute } from './route-text';
 import {
@@ -257,7 +257,7 @@ function readRoute(reader: RowReader, lengths: LengthOptions, lengthM: number | 
     return [];
   }
   const last = parsed.route.at(-1);
-  if (last && lengthM !== null && last.atM > lengthM)
+  if (last && lengthM !== null && leavesAtM(last) > lengthM)
     reader.refuse('route', `'${last.name}' lies beyond the far end of the cable.`);
   return parsed.route;
 }

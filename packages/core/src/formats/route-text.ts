@@ -1,11 +1,14 @@
-import type { Waypoint } from '../link';
+import { leavesAtM, type Waypoint } from '../link';
 import { parseLength, type LengthOptions } from '../units';
 
 export type ParsedRoute =
   | { readonly ok: true; readonly route: readonly Waypoint[] }
   | { readonly ok: false; readonly reason: string };
 
-/** Reads "Tray T1 @ 4.5 m | Wall W3 @ 21 m"; positions must rise along the cable. */
+/**
+ * Reads "Tray T1 @ 4.5 m | Slack loop @ 21 m + 3 m": a point, where the cable reaches it, and what is wound
+ * up there before it goes on. Positions must rise along the cable.
+ */
 export function parseRoute(text: string, options: LengthOptions = {}): ParsedRoute {
   const route: Waypoint[] = [];
   for (const item of text
@@ -15,19 +18,34 @@ export function parseRoute(text: string, options: LengthOptions = {}): ParsedRou
     const at = item.lastIndexOf('@');
     const name = item.slice(0, Math.max(at, 0)).trim();
     if (!name) return { ok: false, reason: `'${item}' is not a waypoint. Write: Tray T1 @ 4.5 m` };
-    const parsed = parseLength(item.slice(at + 1), options);
+    const [position = '', ...more] = item.slice(at + 1).split('+');
+    const parsed = parseLength(position, options);
     if (!parsed.ok) return { ok: false, reason: parsed.reason };
+    const extra = more.length > 0 ? parseLength(more.join('+'), options) : null;
+    if (extra?.ok === false)
+      return { ok: false, reason: `What is wound up at '${name}': ${extra.reason}` };
     const last = route.at(-1);
     if (last && parsed.lengthM < last.atM)
       return {
         ok: false,
         reason: `'${name}' comes before '${last.name}': list waypoints from the near end.`,
       };
-    route.push({ name, atM: parsed.lengthM });
+    if (last && parsed.lengthM < leavesAtM(last))
+      return {
+        ok: false,
+        reason: `'${name}' lies within the cable that is wound up at '${last.name}'.`,
+      };
+    route.push({
+      name,
+      atM: parsed.lengthM,
+      ...(extra && extra.lengthM > 0 ? { extraM: extra.lengthM } : {}),
+    });
   }
   return { ok: true, route };
 }
 
 export function writeRoute(route: readonly Waypoint[]): string {
-  return route.map(({ name, atM }) => `${name} @ ${atM} m`).join(' | ');
+  return route
+    .map(({ name, atM, extraM }) => `${name} @ ${atM} m${extraM ? ` + ${extraM} m` : ''}`)
+    .join(' | ');
 }

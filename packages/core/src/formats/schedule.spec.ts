@@ -182,7 +182,7 @@ describe('parseSchedule', () => {
         route: lengthM
           ? [
               { name: 'Tray T1', atM: lengthM / 4 },
-              { name: 'Wall W3', atM: lengthM / 2 },
+              { name: 'Slack loop', atM: lengthM / 2, extraM: lengthM / 8 },
             ]
           : [],
         environment: random.pick(JACKETS),

@@ -16,6 +16,7 @@ export {
   type Link,
   type LinkEnd,
   type Pinout,
+  leavesAtM,
   type Waypoint,
 } from './link';
 export { canonicalReading, sameReading, type Net, type Reading } from './reading';

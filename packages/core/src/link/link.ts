@@ -31,7 +31,12 @@ export const SCHEDULED_LENGTH_SHARE = 0.03;
 export interface Waypoint {
   readonly name: string;
   readonly atM: number;
+  /** Cable that is wound up here, or goes up and down, before it goes on: a slack loop, a drop. */
+  readonly extraM?: number | undefined;
 }
+
+/** Where the cable leaves a point: behind what is wound up there. */
+export const leavesAtM = ({ atM, extraM = 0 }: Waypoint): number => atM + extraM;
 
 /** Which core is on which contact of each end, in the order of the contacts. */
 export type Pinout = Readonly<Record<End, readonly (readonly [Contact, ConductorId])[]>>;

@@ -21,6 +21,8 @@ describe('linkFacts', () => {
     expect(told({}).get('Length')).toBe('30.5 m, as scheduled; not measured here');
     expect(told({}, 'imperial').get('Length')).toBe('100 ft, as scheduled; not measured here');
     expect(told({}, 'imperial').get('Route')).toBe('Tray T1 (10 ft)');
+    const loop = { route: [{ name: 'Loop', atM: 3.048, extraM: 6.096 }] };
+    expect(told(loop, 'imperial').get('Route')).toBe('Loop (10 ft, 20 ft wound up)');
     expect(told({}).get('Far end')).toBe('8P8C plug, T568B, at Kiosk 1');
     expect(told({ environment: 'outdoor' }).get('Place')).toBe('outdoor run');
   });

@@ -13,7 +13,10 @@ export function linkFacts(
     link.lengthM === null
       ? 'not known'
       : `${formatLength(link.lengthM, units)}, as scheduled; not measured here`;
-  const route = link.route.map(({ name, atM }) => `${name} (${formatLength(atM, units)})`);
+  const route = link.route.map(({ name, atM, extraM }) => {
+    const extra = extraM ? `, ${formatLength(extraM, units)} wound up` : '';
+    return `${name} (${formatLength(atM, units)}${extra})`;
+  });
   const rows: [string, string][] = [
     ['Cable', catalogue.cable(link.cable).name],
     ['Length', length],

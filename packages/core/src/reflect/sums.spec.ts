@@ -96,6 +96,18 @@ describe('A place on the route', () => {
     expect(at(60).sentence).toContain('Open nothing');
   });
 
+  it('opens no wall for what is wound up', () => {
+    const at = (value: number, u: number) => placeOnRoute({ value, u }, 0.1, route, null);
+    expect(at(15, 0.2).woundM).toBe(0);
+    const inside = at(22.5, 0.2);
+    expect(inside.woundM).toBeCloseTo(inside.openM, 9);
+    expect(inside.sentence).toContain('before anything is opened');
+    // 2.55 m to either side, with the route's own tenth: some of it lies behind the loop.
+    const across = at(25, 1.3);
+    expect(across.woundM).toBeCloseTo(across.openM / 2, 9);
+    expect(across.sentence).toContain('along the way and look through the');
+  });
+
   it('opens what 95 % need, and names the measurement that shrinks it most', () => {
     const wide = placeOnRoute({ value: 30, u: 1.2 }, 0.05, route, null);
     expect(wide.openM).toBeGreaterThan(4);

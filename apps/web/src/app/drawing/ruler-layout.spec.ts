@@ -48,6 +48,23 @@ describe('rulerLayout', () => {
     expect(points.length).toBe(14);
   });
 
+  it('winds up what a point says, over the cable that it takes', () => {
+    const route = [
+      { name: 'Tray', atM: 5 },
+      { name: 'Coil', atM: 20, extraM: 10 },
+      { name: 'Drop', atM: 38, extraM: 0.1 },
+    ];
+    const { points, x0, x1 } = rulerLayout(input({ route }));
+    const [tray, coil, drop] = points.map(({ turns }) => turns);
+    expect(tray).toEqual([]);
+    expect(drop?.length).toBe(2);
+    for (const turn of coil ?? []) {
+      expect(turn).toBeGreaterThan(x0 + (x1 - x0) / 2);
+      expect(turn).toBeLessThan(x0 + ((x1 - x0) * 3) / 4);
+    }
+    expect(points[1]?.at).toBe('20 m + 10 m wound up');
+  });
+
   it('shows no scale while the length is not known', () => {
     const { ticks, total } = rulerLayout(input({ lengthM: null, route: [{ name: 'W', atM: 3 }] }));
     expect(ticks).toEqual([]);

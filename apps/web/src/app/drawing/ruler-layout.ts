@@ -1,4 +1,4 @@
-import type { Waypoint } from '@near-spoke/core/link';
+import { leavesAtM, type Waypoint } from '@near-spoke/core/link';
 import { METRES_PER, formatLength, type UnitSystem } from '@near-spoke/core/units';
 import { scaleLinear } from 'd3-scale';
 
@@ -12,6 +12,8 @@ export interface RulerPoint {
   readonly x: number;
   readonly name: string;
   readonly at: string;
+  /** The turns of what is wound up here, each by its middle. */
+  readonly turns: readonly number[];
   readonly label: { readonly x: number; readonly row: 0 | 1; readonly text: string } | null;
 }
 
@@ -53,6 +55,8 @@ const LETTER_PX = 8.1;
 const GAP_PX = 14;
 /** The least distance between two figures on the scale, px. */
 const FIGURE_PX = 110;
+/** From one turn of a coil to the next, px. */
+const TURN_PX = 6;
 
 /**
  * The cable to scale between its two connectors: graduations in the person's unit, and the route's
@@ -75,7 +79,14 @@ export function rulerLayout({
     x1,
     ticks: lengthM === null ? [] : ticksFor(lengthM, units, x1 - x0, x),
     points: placeLabels(
-      route.map(({ name, atM }) => ({ x: x(atM), name, at: formatLength(atM, units) })),
+      route.map((point) => ({
+        x: x(point.atM),
+        name: point.name,
+        at: `${formatLength(point.atM, units)}${
+          point.extraM ? ` + ${formatLength(point.extraM, units)} wound up` : ''
+        }`,
+        turns: point.extraM ? turnsBetween(x(point.atM), x(leavesAtM(point))) : [],
+      })),
       widthPx,
     ),
     total: lengthM === null ? null : formatLength(lengthM, units),
@@ -107,6 +118,12 @@ function ticksFor(
     x: x(value * size),
     label: figures.has(value) ? (value === 0 ? `0 ${unit}` : String(value)) : '',
   }));
+}
+
+/** At least two turns, however little it is: one alone is no coil. */
+function turnsBetween(from: number, to: number): number[] {
+  const turns = Math.max(2, Math.round((to - from) / TURN_PX));
+  return Array.from({ length: turns }, (_, n) => from + ((n + 0.5) * (to - from)) / turns);
 }
 
 function placeLabels(points: readonly Omit<RulerPoint, 'label'>[], widthPx: number): RulerPoint[] {

@@ -29,7 +29,7 @@ import {
   type SchoolChoices,
 } from '@near-spoke/core/catalogue';
 import { parseRoute, writeRoute } from '@near-spoke/core/formats';
-import { ENDS, hubOf, schoolsOf, type Link as CoreLink } from '@near-spoke/core/link';
+import { ENDS, hubOf, leavesAtM, schoolsOf, type Link as CoreLink } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination, schoolDeparture, schoolsInUse } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
@@ -285,7 +285,7 @@ export class LinkFormPage {
       bareUnit: this.bareUnit(),
     });
     const last = parsed.route.at(-1);
-    return length.ok && last && last.atM > length.lengthM
+    return length.ok && last && leavesAtM(last) > length.lengthM
       ? { reason: `“${last.name}” lies beyond the far end.` }
       : null;
   }

@@ -15,10 +15,10 @@ export interface Seen {
 export const scheduledLength = ({ lengthM }: Pick<Link, 'lengthM'>): Uncertain | null =>
   lengthM === null ? null : { value: lengthM, u: SCHEDULED_LENGTH_SHARE * lengthM };
 
-const routePoint = ({ name, atM }: Waypoint): RoutePoint => ({
+const routePoint = ({ name, atM, extraM = 0 }: Waypoint): RoutePoint => ({
   name,
   atM: { value: atM, u: POINT_U_M },
-  extraM: 0,
+  extraM,
 });
 
 /** Where on a link something lies that was seen at a distance; see placeOnRoute. */

@@ -24,8 +24,10 @@ export interface Place {
   /** From the point before it. */
   readonly behindM: number | null;
   readonly spanM: readonly [number, number];
-  /** What to open so that it lies within for 95 %, along the way. */
+  /** Cable that it lies within for 95 %. */
   readonly openM: number;
+  /** Of it, what is wound up or drops at a point, and is looked through there instead. */
+  readonly woundM: number;
   readonly sentence: string;
   readonly shares: readonly Share[];
   /** What to measure first so that less has to be opened; null where nothing brings much. */
@@ -75,6 +77,7 @@ export function placeOnRoute(
   const span: readonly [number, number] = [at - openM / 2, at + openM / 2];
   const inLoop = behind !== null && behind.extraM > 0 && at < behind.atM.value + behind.extraM;
   const behindM = behind ? at - behind.atM.value - (inLoop ? 0 : behind.extraM) : null;
+  const woundM = points.reduce((sum, point) => sum + woundWithin(point, span), 0);
   const where = inLoop
     ? `in the cable that is wound up or drops at ${behind.name}`
     : behind && ahead
@@ -88,7 +91,7 @@ export function placeOnRoute(
     lengthM !== null && at > lengthM.value + WITHIN_95 * Math.hypot(lengthM.u, distanceM.u);
   const sentence = beyond
     ? `${metres(at)} is behind the far end at ${metres(lengthM.value)}: the velocity factor or the length is wrong. Open nothing.`
-    : `It lies ${where}. To have it within for 95 %, open ${metres(openM)} along the way: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
+    : `It lies ${where}. ${order(openM, woundM)}: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
   return {
     distanceM,
     after: behind?.name ?? null,
@@ -96,6 +99,7 @@ export function placeOnRoute(
     behindM,
     spanM: span,
     openM,
+    woundM,
     sentence,
     shares,
     better: beyond
@@ -104,13 +108,27 @@ export function placeOnRoute(
   };
 }
 
+function woundWithin({ atM, extraM }: RoutePoint, [from, to]: readonly [number, number]): number {
+  return Math.max(0, Math.min(to, atM.value + extraM) - Math.max(from, atM.value));
+}
+
+/** What is wound up is no length of wall. */
+function order(openM: number, woundM: number): string {
+  const [within, wayM] = ['To have it within for 95 %,', openM - woundM];
+  if (woundM === 0) return `${within} open ${metres(openM)} along the way`;
+  return wayM < HAND_M / 2
+    ? `${within} look through ${metres(woundM)} of that cable before anything is opened`
+    : `${within} open ${metres(wayM)} along the way and look through the ${metres(woundM)} wound up there`;
+}
+
 const opened = (...us: readonly number[]): number =>
   Math.max(HAND_M, 2 * WITHIN_95 * Math.hypot(...us));
 
 /** A place between two points is known as well as they are, each by how near it is. */
 function routeUncertainty(at: number, behind: RoutePoint | null, ahead: RoutePoint | null): number {
   if (behind && ahead) {
-    const share = (at - behind.atM.value) / Math.max(1e-9, ahead.atM.value - behind.atM.value);
+    const leaves = behind.atM.value + behind.extraM;
+    const share = Math.max(0, at - leaves) / Math.max(1e-9, ahead.atM.value - leaves);
     return Math.hypot(behind.atM.u * (1 - share), ahead.atM.u * share);
   }
   return behind?.atM.u ?? ahead?.atM.u ?? 0;
