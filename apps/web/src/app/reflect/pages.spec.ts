@@ -162,6 +162,12 @@ describe('the pages of Reflect', () => {
       expect(text(page)).toContain('Type the whole length');
       await type(page, field(page, 'Whole length'), '30.5');
       expect(text(page)).toMatch(/Open: 12\.3[3-7] ± 0\.0\d m from here/);
+      expect(text(page)).toContain('between Tray T1 and Ceiling void, 7.3');
+      const { layer } = TestBed.inject(OpenLink);
+      expect(layer()).toEqual({
+        kind: 'places',
+        places: [jasmine.objectContaining({ name: 'Open' })],
+      });
       button(page, 'Keep it for this cable').click();
       await shown(page);
       expect(kept()[0]?.deed).toEqual(

@@ -42,13 +42,14 @@ export function placeFromTwoEnds(
     : null;
   const seen = metresOf(sum, (known ?? velocityFactor).value);
   const length = `${seen.toFixed(1)} m`;
+  const factor = known ? `${known.value.toFixed(3)} ± ${known.u.toFixed(3)}` : '';
   const sentence =
     velocityFactor.value >= 1
       ? `The two delays are too short for ${lengthM.value} m: nothing is faster than light. The length, or one of the delays, is wrong.`
       : apart === null
         ? 'Nothing else tells whether both ends saw the same place.'
         : apart < DISAGREE
-          ? `Both ends agree: together they see ${length} of ${lengthM.value} m.`
+          ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${lengthM.value} m.`
           : seen < lengthM.value
             ? `The ends don’t agree: together they see ${length} of ${lengthM.value} m. There may be two faults, and a piece between them that neither end sees.`
             : `The ends don’t agree: together they see ${length} of ${lengthM.value} m. The length may be longer than told, or one echo is not of this place.`;

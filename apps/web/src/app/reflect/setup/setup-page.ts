@@ -7,6 +7,7 @@ import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
+import { LineCaution } from '../line-caution';
 
 const FIELDS: readonly NumberField[] = [
   { id: 'length', name: 'Length', unit: 'm' },
@@ -38,7 +39,7 @@ const USUAL: Texts = {
 /** How to set a scope and a pulser for this link, and the resistors that match the pulser to its cable. */
 @Component({
   selector: 'ns-setup-page',
-  imports: [NextThing, NumberFields],
+  imports: [LineCaution, NextThing, NumberFields],
   templateUrl: './setup-page.html',
   styleUrl: '../velocity/velocity-page.scss',
   providers: [CableFacts],

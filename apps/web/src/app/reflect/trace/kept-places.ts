@@ -14,7 +14,9 @@ import type { ShownEvent } from './shown-event';
   template: `
     @if (event()) {
       <p>
-        <button mat-button type="button" (click)="keep()">Keep this place in the record</button>
+        <button mat-stroked-button type="button" (click)="keep()">
+          Keep this place in the record
+        </button>
       </p>
     }
     @if (rows().length > 0) {

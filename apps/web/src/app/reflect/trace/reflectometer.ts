@@ -6,6 +6,7 @@ import { isRefusal } from '../../store/api/api';
 import { ReflectApi } from '../../store/reflect/reflect-api';
 import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
+import { LineCaution } from '../line-caution';
 
 const FIELDS: readonly NumberField[] = [
   { id: 'host', name: 'Host', unit: '' },
@@ -25,9 +26,10 @@ const USUAL: Texts = { host: '127.0.0.1', port: '', width: '5', averages: '16', 
 /** Takes a trace from a reflectometer on the network, by way of the server. */
 @Component({
   selector: 'ns-reflectometer',
-  imports: [MatButtonModule, NumberFields],
+  imports: [LineCaution, MatButtonModule, NumberFields],
   template: `
     <ns-number-fields [fields]="fields" [texts]="typed.texts()" (typed)="typed.set($event)" />
+    <ns-line-caution />
     <p>
       <button mat-stroked-button type="button" [disabled]="busy()" (click)="take()">
         {{ busy() ? 'Taking it' : 'Take a trace' }}

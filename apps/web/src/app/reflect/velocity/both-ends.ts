@@ -2,6 +2,7 @@ import {
   ChangeDetectionStrategy,
   Component,
   computed,
+  effect,
   inject,
   input,
   output,
@@ -15,7 +16,9 @@ import {
   type TwoEnds,
 } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy } from '@near-spoke/core/reflect/told';
-import type { Uncertain } from '@near-spoke/core/units';
+import { placeOnLink } from '@near-spoke/core/reflect/place';
+import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
+import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
 import type { KeptTexts } from '../../shell/kept-texts';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
@@ -24,12 +27,15 @@ import { EVENT_WORDS } from '../event-words';
 import { EndTrace } from './end-trace';
 import { giveOrTake } from './give-or-take';
 
-const FIELDS: readonly NumberField[] = [
-  { id: 'length', name: 'Whole length', unit: 'm' },
+const LENGTH_FIELD: readonly NumberField[] = [{ id: 'length', name: 'Whole length', unit: 'm' }];
+const DELAY_FIELDS: readonly NumberField[] = [
   { id: 'near', name: 'Delay from here', unit: 'ns' },
   { id: 'far', name: 'Delay from the far end', unit: 'ns' },
 ];
 const BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
+
+/** A place by its name, and where on the link's route it is. */
+type Told = TwoEnds & { readonly name: string; readonly where: string };
 
 /** One place from both ends, by two traces or by two delays: free of the velocity factor. */
 @Component({
@@ -47,8 +53,10 @@ export class BothEnds {
   readonly measured = input.required<Uncertain | null>();
   readonly keep = output<Uncertain>();
 
+  private readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts);
-  protected readonly fields = FIELDS;
+  protected readonly lengthField = LENGTH_FIELD;
+  protected readonly delayFields = DELAY_FIELDS;
   protected readonly giveOrTake = giveOrTake;
   protected readonly told = computed(() => toldBy({}, 'auto', this.facts.known()));
   protected readonly near = signal<readonly SeenFromEnd[]>([]);
@@ -58,9 +66,9 @@ export class BothEnds {
     const { length } = this.numbers().value;
     return length === null ? null : { value: length, u: this.spreads().lengthU };
   });
-  private readonly traced = computed(() => this.near().length > 0 && this.far().length > 0);
+  protected readonly traced = computed(() => this.near().length > 0 && this.far().length > 0);
   /** Of two traces, every place that both saw; of two delays, the one that they tell. */
-  protected readonly places = computed((): readonly (TwoEnds & { readonly name: string })[] => {
+  protected readonly places = computed((): readonly Told[] => {
     const [lengthM, { value, wrong }] = [this.lengthM(), this.numbers()];
     if (!lengthM) return [];
     if (this.traced())
@@ -69,13 +77,13 @@ export class BothEnds {
         this.far(),
         lengthM,
         this.measured() ?? this.facts.known()?.velocityFactor ?? ANY_VELOCITY,
-      ).map((pair) => ({ ...pair, name: EVENT_WORDS[pair.near.kind].name }));
+      ).map((pair) => this.withRoute(EVENT_WORDS[pair.near.kind].name, pair));
     const { near, far } = value;
     if (wrong.length > 0 || near === null || far === null) return [];
     const { delayU } = this.spreads();
     const of = (nanoseconds: number) => ({ value: nanoseconds * 1e-9, u: delayU });
     return [
-      { ...placeFromTwoEnds(lengthM, of(near), of(far), this.measured()), name: 'The place' },
+      this.withRoute('The place', placeFromTwoEnds(lengthM, of(near), of(far), this.measured())),
     ];
   });
   protected readonly none = computed(() => {
@@ -88,4 +96,23 @@ export class BothEnds {
       ? 'The other end’s trace is still wanted.'
       : 'Two traces, or the two delays: their ratio gives the place; the velocity factor does not count.';
   });
+
+  constructor() {
+    effect(() =>
+      this.open.layer.set({
+        kind: 'places',
+        places: this.places().map(({ name, placeM }) => ({
+          atM: placeM.value,
+          withinM: WITHIN_95 * placeM.u,
+          name,
+        })),
+      }),
+    );
+  }
+
+  private withRoute(name: string, ends: TwoEnds): Told {
+    const link = this.open.link();
+    const seen = { distanceM: ends.placeM, end: false };
+    return { ...ends, name, where: link ? placeOnLink(seen, ends.placeM.u, link).sentence : '' };
+  }
 }

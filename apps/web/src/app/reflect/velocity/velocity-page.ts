@@ -9,7 +9,6 @@ import {
 } from '@near-spoke/core/reflect/velocity';
 import type { Uncertain } from '@near-spoke/core/units';
 import type { CableFact } from '@near-spoke/contract/reflect';
-import { OpenLink } from '../../link/open-link';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
@@ -46,7 +45,6 @@ const HOW: Readonly<Record<VelocityHow, string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class VelocityPage {
-  protected readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts);
   protected readonly reelFields = REEL_FIELDS;
   protected readonly uncertainFields = UNCERTAIN_FIELDS;
@@ -130,10 +128,6 @@ export class VelocityPage {
         how: HOW[fact.deed.how],
       })),
   );
-
-  constructor() {
-    this.open.layer.set({ kind: 'places', places: [] });
-  }
 
   protected keep(): void {
     const measured = this.measured();
