@@ -138,18 +138,28 @@ describe('Reflect over HTTP', () => {
     }, 60_000);
 
   it('finds one cut from both ends, and the velocity factor with it', async () => {
-    const delays = [];
+    const traces: Told[][] = [];
     for (const file of ['cut-from-near.csv', 'cut-from-far.csv']) {
       const { body } = await analyse(file, `${COAX}&riseS=0.7e-9`, plain(file), 'text/csv');
-      delays.push((body.events as Told[])[0]?.delayS);
+      traces.push(body.events as Told[]);
     }
     const { body } = await post('two-ends', {
       lengthM: { value: 30.5, u: 0.05 },
-      nearS: delays[0],
-      farS: delays[1],
+      nearS: traces[0]?.[0]?.delayS,
+      farS: traces[1]?.[0]?.delayS,
     });
     expect(Math.abs(body.placeM.value - 12.35)).toBeLessThan(0.15);
     expect(Math.abs(body.velocityFactor.value - 0.7414)).toBeLessThan(0.006);
+    // The traces' own events are enough; no velocity factor is known.
+    const [near, far] = traces;
+    const { body: paired } = await post('pair-ends', {
+      near,
+      far,
+      lengthM: { value: 30.5, u: 0.05 },
+    });
+    expect(paired.pairs.length).toBe(1);
+    expect(Math.abs(paired.pairs[0].placeM.value - 12.35)).toBeLessThan(0.15);
+    expect(paired.pairs[0].near.kind).toBe('open');
   }, 60_000);
 
   it('says how far a record reaches in which nothing comes back', async () => {

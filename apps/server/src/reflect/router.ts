@@ -3,6 +3,7 @@ import {
   analyseQuery,
   analyseRequest,
   locateRequest,
+  pairEndsRequest,
   reelRequest,
   setupRequest,
   simulateRequest,
@@ -16,7 +17,12 @@ import { distanceOf, distanceSum, metresOf, velocitySum } from '@near-spoke/core
 import { placeOnRoute } from '@near-spoke/core/reflect/place';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
 import { toldBy } from '@near-spoke/core/reflect/told';
-import { placeFromTwoEnds, readReel, velocityFromLengths } from '@near-spoke/core/reflect/velocity';
+import {
+  pairEnds,
+  placeFromTwoEnds,
+  readReel,
+  velocityFromLengths,
+} from '@near-spoke/core/reflect/velocity';
 import express, { Router } from 'express';
 import type { Database } from '../db/database';
 import { parseBody, parseQuery } from '../http/parse';
@@ -116,6 +122,10 @@ export function reflectRouter(db: Database, bench: InstrumentAddress | null): Ro
   router.post('/reflect/two-ends', (request, response) => {
     const { lengthM, nearS, farS, velocityFactor } = parseBody(twoEndsRequest, request);
     response.json(placeFromTwoEnds(lengthM, nearS, farS, velocityFactor));
+  });
+  router.post('/reflect/pair-ends', (request, response) => {
+    const { near, far, lengthM, velocityFactor } = parseBody(pairEndsRequest, request);
+    response.json({ pairs: pairEnds(near, far, lengthM, velocityFactor) });
   });
   router.post('/reflect/setup', async (request, response) => {
     const asked = parseBody(setupRequest, request);

@@ -11,6 +11,8 @@ import {
   reelRequest,
   reflectometerAddress,
   setupAnswer,
+  pairEndsAnswer,
+  pairEndsRequest,
   setupRequest,
   simulateRequest,
   simulated,
@@ -95,6 +97,14 @@ export const REFLECT_ENDPOINTS: readonly Endpoint[] = [
     body: twoEndsRequest,
     status: 200,
     answer: twoEndsAnswer,
+  },
+  {
+    method: 'post',
+    path: '/api/reflect/pair-ends',
+    summary: 'Which echoes of two traces, one from either end, are of one place, and where',
+    body: pairEndsRequest,
+    status: 200,
+    answer: pairEndsAnswer,
   },
   {
     method: 'post',

@@ -1,5 +1,6 @@
 import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import type { Simulation } from '@near-spoke/core/reflect/simulate';
+import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
 import { cableId, line } from '../primitives';
 
@@ -62,11 +63,13 @@ export const analyseRequest = z
   })
   .meta({ id: 'AnalyseRequest' });
 
+const eventKind = z.enum(['open', 'short', 'rise', 'drop', 'series', 'tap', 'matched', 'ghost']);
+
 export const traceEvent = z
   .object({
     delayS: uncertain,
     distanceM: uncertain,
-    kind: z.enum(['open', 'short', 'rise', 'drop', 'series', 'tap', 'matched', 'ghost']),
+    kind: eventKind,
     reflection: uncertain,
     end: z.boolean(),
     confidence: z.number(),
@@ -218,6 +221,24 @@ export const twoEndsAnswer = z
     sentence: z.string(),
   })
   .meta({ id: 'TwoEndsAnswer' });
+
+const seenFromEnd = z.object({ delayS: uncertainSeconds, kind: eventKind, end: z.boolean() });
+export const pairEndsRequest = z
+  .strictObject({
+    near: z.array(seenFromEnd).max(200),
+    far: z.array(seenFromEnd).max(200),
+    lengthM: uncertainMetres,
+    velocityFactor: uncertainFactor.default(ANY_VELOCITY),
+  })
+  .meta({
+    id: 'PairEndsRequest',
+    description: 'Events as an analysis gives them, of a trace from either end.',
+  });
+export const pairEndsAnswer = z
+  .object({
+    pairs: z.array(twoEndsAnswer.extend({ near: seenFromEnd, far: seenFromEnd })),
+  })
+  .meta({ id: 'PairEndsAnswer' });
 
 export const setupRequest = z
   .strictObject({
