@@ -22,7 +22,7 @@ const SHOTS = [
   { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
   { name: 'cords', path: 'cords', act: openBatch },
   { name: 'lamp-tester', path: 'lamp-tester' },
-  { name: 'reflect', link: 'AP06', path: 'reflect', act: giveTrace },
+  { name: 'reflect', link: 'QC01', path: 'reflect', act: giveTrace },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
   { name: 'cabinet', link: 'AP06', path: 'reflect/simulate', theme: 'cabinet', act: drawn },

@@ -15,7 +15,7 @@ const deed = z
       kind: z.literal('place'),
       event: filled(20),
       distanceM: uncertainMetres,
-      sentence: filled(500),
+      sentence: filled(1000),
     }),
     z.strictObject({ kind: z.literal('undone'), of: id }),
   ])

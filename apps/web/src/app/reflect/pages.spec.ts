@@ -286,6 +286,13 @@ describe('the pages of Reflect', () => {
       expect(Number(after)).toBeCloseTo(Number(before) / 2, 1);
     });
 
+    it('doubts every place before an end that shows behind the link’s own', async () => {
+      const page = await open(TracePage, [fact(1, velocity(0.7))], { lengthM: 30 });
+      await give(page, file(LINE), 'On the cable');
+      expect(text(page)).toMatch(/The end shows at 40\.\d\d m, and this link is told as 30\.00 m/);
+      expect(text(page)).toMatch(/If the length is right, 15\.0\d m is 11\.2\d m/);
+    });
+
     it('lets a place be taken out, and says that a whole cable is whole', async () => {
       const page = await open(TracePage, [fact(1, velocity(0.7))]);
       await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');

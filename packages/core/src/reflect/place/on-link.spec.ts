@@ -1,4 +1,4 @@
-import { isFarEnd, placeOnLink, scheduledLength } from '.';
+import { isFarEnd, placeOnLink, scheduledLength, tooLong } from '.';
 
 const LINK = {
   lengthM: 55,
@@ -16,6 +16,18 @@ describe('A place on a link', () => {
     expect(isFarEnd(seen(40), LINK)).toBeFalse();
     expect(isFarEnd(seen(55), { lengthM: null })).toBeFalse();
     expect(scheduledLength({ lengthM: null })).toBeNull();
+  });
+
+  it('is in doubt with an end that shows behind the far end, by as much', () => {
+    const told = tooLong(seen(62.8), { value: 17.05, u: 0.1 }, 0.684, LINK);
+    expect(told).toContain('shows at 62.80 m, and this link is told as 55.00 m long');
+    expect(told).toContain('17.05 m is 14.93 m and the velocity factor 0.599');
+    expect(tooLong(seen(62.8), null, 0.684, LINK)).not.toContain('If the length is right');
+    // As well as a schedule is good for, near it, or a cut before it, or no end at all.
+    expect(tooLong(seen(57), null, 0.684, LINK)).toBeNull();
+    expect(tooLong(seen(30), null, 0.684, LINK)).toBeNull();
+    expect(tooLong(seen(62.8, false), null, 0.684, LINK)).toBeNull();
+    expect(tooLong(seen(62.8), null, 0.684, { lengthM: null })).toBeNull();
   });
 
   it('lies between the points of the route that are around it', () => {

@@ -10,7 +10,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
 import { metresOf } from '@near-spoke/core/reflect/hand';
-import { diagnosisOfLink, isFarEnd, placeOnLink } from '@near-spoke/core/reflect/place';
+import { diagnosisOfLink, isFarEnd, placeOnLink, tooLong } from '@near-spoke/core/reflect/place';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
 import { OpenLink } from '../../link/open-link';
@@ -122,10 +122,18 @@ export class TracePage {
     const faults = this.open.diagnosis()?.faults ?? [];
     return event && link ? diagnosisOfLink(event, faults, link, this.open.job()) : null;
   });
+  /** What the end makes of every place before it, where it shows behind the link's own. */
+  protected readonly doubt = computed(() => {
+    const [end, main, link] = [this.places().at(-1), this.main(), this.open.link()];
+    const before = main && main !== end ? main.distanceM : null;
+    return end && link ? tooLong(end, before, this.velocity().value, link) : null;
+  });
   /** The place as the record tells it. */
   protected readonly keptSentence = computed(() => {
     const [event, place] = [this.main(), this.place()];
-    return event ? `${event.words.name} at ${event.at}. ${place?.sentence ?? ''}`.trim() : '';
+    return event
+      ? `${event.words.name} at ${event.at}. ${place?.sentence ?? ''} ${this.doubt() ?? ''}`.trim()
+      : '';
   });
   protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
 
