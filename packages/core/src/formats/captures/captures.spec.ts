@@ -38,6 +38,14 @@ const DIALECTS: Readonly<Record<string, string>> = {
   'samples counted': `Sample Interval,4e-10,s\nIndex,CH1\n${rows((_t, v, n) => `${n},${v}`)}\n`,
   'comma for both': `Zeit,Spannung\n${rows((t, v) => `${comma(t.toExponential(5))},${comma(v.toFixed(3))}`)}\n`,
   'carriage returns': `time_s,voltage_v\r\n${rows((t, v) => `${t.toExponential(6)},${v}`).replaceAll('\n', '\r\n')}\r\n`,
+  'keys over their values': `X,CH1,Start,Increment,\nSequence,Volt,-1.2e-08,4.0e-10,\n${rows((_t, v, n) => `${n},${v},,`)}\n`,
+  'volts before times': `CH1 (V),Time (ns)\n${rows((t, v) => `${v},${(t * 1e9).toFixed(3)}`)}\n`,
+  'one column of decimal commas': `Sample period;0,4;ns\nU in mV\n${rows((_t, v) => comma((v * 1e3).toFixed(1)))}\n`,
+  'rate in brackets': `Sample rate (GSa/s),2.5\nData\n${rows((_t, v) => v.toFixed(4))}\n`,
+  'units in brackets and a blank line': `Time,Channel A\n(ns),(mV)\n\n${rows((t, v) => `${(t * 1e9).toFixed(5)},${(v * 1e3).toFixed(3)}`)}\n`,
+  'signs and capitals': `TIME,CH1\n${rows((t, v) => `${t < 0 ? '' : '+'}${t.toExponential(6).toUpperCase()},+${v}`)}\n`,
+  'remarks with a sum': `# made on the bench\n# dt = 0.4 ns\n# volts\n${rows((_t, v) => String(v))}\n`,
+  'units in words': `in s,C1 in V\n${rows((t, v) => `${t.toExponential(6)},${v}`)}\n`,
   'quotes around cells': `"Time","CH1"\n${rows((t, v) => `"${t.toExponential(6)}","${v}"`)}\n`,
 };
 

@@ -45,6 +45,9 @@ export function unitOf(word: string): Unit | null {
 
 /** The unit that a heading names at its end: “Time [ns]”, “CH1 (mV)”, “time_s”, “Zeit in µs”, “t/ns”. */
 export function headingUnit(heading: string): Unit | null {
+  const bracketed = /[([{]([^()[\]{}]+)[)\]}]\s*$/.exec(heading.trim());
+  const whole = bracketed && unitOf(bracketed[1] ?? '');
+  if (whole) return whole;
   const words = heading
     .trim()
     .split(/[\s_/,:]+|(?=[[({])/)

@@ -162,7 +162,10 @@ const tornRow = (row: readonly string[]): boolean =>
     index % 2 === 0 ? /^\s*[+-]?\d+$/.test(cell) : /^\d+(e[+-]?\d+)?\s*$/i.test(cell),
   );
 
-/** “-1,05E-07,0,026” is two numbers, where a fraction begins with a nought somewhere. */
+/**
+ * “-1,05E-07,0,026” is two numbers, where a fraction begins with a nought somewhere, or where the header has
+ * semicolons between its cells.
+ */
 function decimalCommas(rows: string[][]): readonly Row[] {
   const torn = rows.filter(tornRow);
   // Two cells may be a time and volts as well: then the first of them rises from row to row.
@@ -171,7 +174,9 @@ function decimalCommas(rows: string[][]): readonly Row[] {
   const fractions = torn.some((row) =>
     row.some((cell, index) => index % 2 === 1 && /^0\d/.test(cell)),
   );
-  if (torn.length < 0.5 * rows.length || !fractions || (pairs && rising)) return rows;
+  const otherwise = rows.some((row) => !tornRow(row) && row.some((cell) => cell.includes(';')));
+  if (torn.length < 0.5 * rows.length || !(fractions || otherwise) || (pairs && rising))
+    return rows;
   return rows.map((row) =>
     tornRow(row)
       ? row.flatMap((cell, index) => (index % 2 === 0 ? [`${cell},${row[index + 1] ?? ''}`] : []))
@@ -253,7 +258,13 @@ function hintsOf(header: readonly HeaderLine[]): CaptureHints {
 
 /** What each column is called, by the row or two rows of words right above the samples. */
 function namesOf(rows: readonly Row[], first: number, columns: readonly number[]) {
-  const above = [rows[first - 1], rows[first - 2]].filter((row) => row !== undefined);
+  const above = rows
+    .slice(0, first)
+    .filter((row) => row.some((cell) => cell.trim() !== ''))
+    .slice(-2)
+    .reverse()
+    // What marks a line as a comment is no column.
+    .map((row) => (/^\s*[#%]+\s*$/.test(row[0] ?? '') ? row.slice(1) : row));
   const units = above[0]?.filter((cell) => cell.trim() !== '') ?? [];
   const unitRow = units.length > 0 && units.every((cell) => unitOf(cell) !== null);
   const nameRow = unitRow ? above[1] : above[0];

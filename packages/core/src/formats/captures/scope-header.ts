@@ -9,6 +9,20 @@ export interface HeaderLine {
   readonly unit: Unit | null;
 }
 
+/** Of a row of keys with one of values under it, each key with its value. */
+const inColumns = (rows: readonly (readonly string[])[]): string[][] =>
+  rows.flatMap((row, n) =>
+    row.flatMap((key, column) => {
+      const value = rows[n + 1]?.[column] ?? '';
+      return Number.isFinite(cellNumber(value, false)) &&
+        /[a-z]/i.test(key) &&
+        !Number.isFinite(cellNumber(key, false)) &&
+        !Number.isFinite(cellNumber(row[column + 1] ?? '', false))
+        ? [[key, value]]
+        : [];
+    }),
+  );
+
 /** Keys and values before the samples, and beside them in columns that hold none. */
 export function headerOf(
   rows: readonly (readonly string[])[],
@@ -18,7 +32,8 @@ export function headerOf(
   const beside = rows
     .slice(first, first + 60)
     .map((row) => row.filter((_, column) => !columns.includes(column)));
-  return [...rows.slice(0, first), ...beside].flatMap((row) => {
+  const before = rows.slice(0, first);
+  return [...before, ...beside, ...inColumns(before)].flatMap((row) => {
     const cells = row.flatMap(headerCells).map((cell) => cell.replace(/^[#"%\s]+|["\s]+$/g, ''));
     const [key = '', ...rest] = cells.filter((cell) => cell !== '');
     if (key === '' || Number.isFinite(cellNumber(key, false))) return [];

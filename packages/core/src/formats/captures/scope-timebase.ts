@@ -38,7 +38,12 @@ export function timebaseOf(
   const told = toldInterval ?? (rate === undefined ? undefined : 1 / rate);
   const intervalTold = told !== undefined && told > 0 && Number.isFinite(told) ? told : null;
   const skipped = new Set<number>();
-  for (const column of columns.length > 1 ? columns : []) {
+  const isNamed = (column: number) =>
+    names.get(column)?.unit?.kind === 'time' || TIME_NAME.test(names.get(column)?.name ?? '');
+  // One that is called time is, wherever it stands.
+  const candidates = columns.filter((column) => names.get(column)?.unit?.kind !== 'volts');
+  const inTurn = [...candidates].sort((a, b) => Number(isNamed(b)) - Number(isNamed(a)));
+  for (const column of columns.length > 1 ? inTurn : []) {
     const name = names.get(column);
     const values = cells(column);
     const counts = values.every((value, n) => n === 0 || value - (values[n - 1] as number) === 1);
@@ -48,7 +53,7 @@ export function timebaseOf(
     }
     // Beside a count and an interval that is told, what is not named so is no time.
     const counted = skipped.size > 0 && intervalTold !== null;
-    const named = name?.unit?.kind === 'time' || TIME_NAME.test(name?.name ?? '');
+    const named = isNamed(column);
     if (
       !named &&
       (counted || column !== columns.find((one) => !skipped.has(one)) || !rises(values))
