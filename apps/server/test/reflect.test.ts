@@ -162,6 +162,17 @@ describe('Reflect over HTTP', () => {
     expect(paired.pairs[0].near.kind).toBe('open');
   }, 60_000);
 
+  it('answers what is quick while something else takes long', async () => {
+    const order: string[] = [];
+    const ask = async (file: string, told: string) => {
+      await analyse(file, told, plain(file), 'text/csv');
+      order.push(file);
+    };
+    const slow = ask('pair-splice-step.csv', `impedanceOhm=100&sourceOhm=50&scopeOhm=1e6${STEP}`);
+    await Promise.all([slow, ask('cut-from-near.csv', COAX + CUT)]);
+    expect(order).toEqual(['cut-from-near.csv', 'pair-splice-step.csv']);
+  }, 90_000);
+
   it('says how far a record reaches in which nothing comes back', async () => {
     const { body } = await analyse(
       'record-too-short.csv',

@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 
 /** What a thread can be asked, by kind, and what it answers. */
@@ -9,8 +10,35 @@ export interface Asked<W extends WorkOf, K extends keyof W = keyof W> {
   readonly ask: W[K]['ask'];
 }
 
-/** Works on a thread of its own, one thing after the other, so that the server goes on answering. */
+/** Two at least: what is quick is not kept waiting by one thing that takes long. */
+const MOST_THREADS = Math.max(2, Math.min(4, availableParallelism() - 1));
+
+/** Works on a few threads beside the server, so that it goes on answering; each is started when it is needed. */
 export class Workbench<W extends WorkOf> {
+  private readonly threads: Thread<W>[] = [];
+
+  /**
+   * @param built the threads' program beside the server's own
+   * @param source the same as TypeScript, for a server that runs from its sources
+   */
+  constructor(
+    private readonly built: URL,
+    private readonly source: URL,
+  ) {}
+
+  /** Asks the thread that has the least to do. */
+  ask<K extends keyof W>(kind: K, ask: W[K]['ask']): Promise<W[K]['answer']> {
+    const [least] = [...this.threads].sort((a, b) => a.busy - b.busy);
+    if (least && (least.busy === 0 || this.threads.length >= MOST_THREADS))
+      return least.ask(kind, ask);
+    const thread = new Thread<W>(this.built, this.source);
+    this.threads.push(thread);
+    return thread.ask(kind, ask);
+  }
+}
+
+/** One thread, which does one thing after the other; started anew after it has failed. */
+class Thread<W extends WorkOf> {
   private worker: Worker | null = null;
   private asked = 0;
   private readonly waiting = new Map<
@@ -18,14 +46,15 @@ export class Workbench<W extends WorkOf> {
     { readonly done: (answer: unknown) => void; readonly failed: (error: Error) => void }
   >();
 
-  /**
-   * @param built the thread's program beside the server's own
-   * @param source the same as TypeScript, for a server that runs from its sources
-   */
   constructor(
     private readonly built: URL,
     private readonly source: URL,
   ) {}
+
+  /** How many things wait for it. */
+  get busy(): number {
+    return this.waiting.size;
+  }
 
   ask<K extends keyof W>(kind: K, ask: W[K]['ask']): Promise<W[K]['answer']> {
     const worker = (this.worker ??= this.start());

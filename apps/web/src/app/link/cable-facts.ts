@@ -3,6 +3,7 @@ import type { CableFact } from '@near-spoke/contract/reflect';
 import { reflectFacts } from '@near-spoke/core/reflect/cable';
 import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import { knownVelocity, type KnownVelocity } from '@near-spoke/core/reflect/velocity';
+import type { Uncertain } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { OpenLink } from './open-link';
 import { Deeds } from '../shell/deeds';
@@ -50,6 +51,18 @@ export class CableFacts {
     const cable = this.cable();
     if (!cable) return;
     this.deeds.cable(what, { siteId: this.siteId(), linkId, cable: cable.id, reel, deed });
+  }
+
+  /** A place on the open link, for its record. */
+  keepPlace(event: string, distanceM: Uncertain, sentence: string): void {
+    const link = this.open.link();
+    if (link)
+      this.keep(
+        `Place on ${link.label}`,
+        '',
+        { kind: 'place', event, distanceM, sentence },
+        link.id,
+      );
   }
 
   takeBack({ id, cable, reel, linkId }: CableFact): void {

@@ -10,6 +10,7 @@ import {
   type PracticeLine,
 } from '@near-spoke/core/reflect/simulate';
 import { writeTraceJson } from '@near-spoke/core/captures';
+import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { provideCables } from '../store/reflect/provide';
 import { SITE_ID, testLink } from '../testing/links';
@@ -168,8 +169,15 @@ describe('the pages of Reflect', () => {
         kind: 'places',
         places: [jasmine.objectContaining({ name: 'Open' })],
       });
-      button(page, 'Keep it for this cable').click();
+      button(page, 'Keep the factor').click();
+      button(page, 'Keep this place').click();
       await shown(page);
+      // The second waits until the server has the first.
+      const all = page.debugElement.injector.get(CableFacts).all();
+      expect(all.map(({ deed, linkId }) => [deed.kind, linkId])).toEqual([
+        ['velocity', null],
+        ['place', link.id],
+      ]);
       expect(kept()[0]?.deed).toEqual(
         jasmine.objectContaining({ kind: 'velocity', how: 'both-ends' }),
       );
@@ -274,6 +282,36 @@ describe('the pages of Reflect', () => {
       expect(sent?.linkId).toBe(link.id);
       expect(sent?.deed).toEqual(jasmine.objectContaining({ kind: 'place', event: 'series' }));
       expect(text(page)).toContain('Kept of this link');
+    });
+
+    it('takes a cursor that is typed, and makes it a place', async () => {
+      const page = await open(TracePage, [fact(1, velocity(0.7))]);
+      await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+      await type(page, field(page, 'Cursor at'), '12,5');
+      await shown(page);
+      expect(text(page)).toContain('= 12.50 m ±');
+      button(page, 'Make it a place').click();
+      await shown(page);
+      expect(text(page)).toContain('12.50 m ±');
+      expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(2);
+      // No cursor behind the record, and none of words.
+      await type(page, field(page, 'Cursor at'), '9000');
+      await type(page, field(page, 'Cursor at'), 'there');
+      await shown(page);
+      expect(() => button(page, 'Make it a place')).toThrowError();
+    });
+
+    it('is zoomed and moved by keys', async () => {
+      const page = await open(TracePage, [fact(1, velocity(0.7))]);
+      await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+      const canvas = host(page).querySelector('canvas');
+      const key = (name: string) => {
+        const event = new KeyboardEvent('keydown', { key: name, cancelable: true });
+        canvas?.dispatchEvent(event);
+        return event.defaultPrevented;
+      };
+      expect(['+', 'ArrowRight', '-', 'Home'].map(key)).toEqual([true, true, true, true]);
+      expect(key('x')).toBeFalse();
     });
 
     it('moves with the velocity factor, without being explained again', async () => {

@@ -47,11 +47,8 @@ export class KeptPlaces {
   );
 
   protected keep(): void {
-    const [event, link] = [this.event(), this.open.link()];
-    if (!event || !link) return;
-    const { kind, distanceM } = event;
-    const deed = { kind: 'place', event: kind, distanceM, sentence: this.sentence() } as const;
-    this.facts.keep(`Place on ${link.label}`, '', deed, link.id);
+    const event = this.event();
+    if (event) this.facts.keepPlace(event.kind, event.distanceM, this.sentence());
   }
 
   protected takeBack(fact: CableFact): void {

@@ -52,14 +52,36 @@ export interface PlotMark {
   readonly cursor: boolean;
 }
 
+/** What a key does to the part that is shown. */
+const KEYS: Readonly<Record<string, (chart: Chart) => void>> = {
+  '+': (chart) => chart.zoom({ x: 1.5 }, 'none'),
+  '=': (chart) => chart.zoom({ x: 1.5 }, 'none'),
+  '-': (chart) => chart.zoom({ x: 1 / 1.5 }, 'none'),
+  ArrowLeft: (chart) => chart.pan({ x: chart.width / 8 }, undefined, 'none'),
+  ArrowRight: (chart) => chart.pan({ x: -chart.width / 8 }, undefined, 'none'),
+  Home: (chart) => chart.resetZoom('none'),
+};
+let plots = 0;
+
 /** A trace over distance: as measured, as it should be behind it, events and cursors. */
 @Component({
   selector: 'ns-trace-plot',
   imports: [MatButtonModule],
   template: `
-    <div class="plot"><canvas #canvas role="img" [attr.aria-label]="label()"></canvas></div>
+    <div class="plot">
+      <canvas
+        #canvas
+        role="application"
+        tabindex="0"
+        [attr.aria-label]="label()"
+        [attr.aria-describedby]="helpId"
+        (keydown)="onKey($event)"
+      ></canvas>
+    </div>
     <p class="quiet">
-      Wheel or pinch to zoom, drag to move, click to set a cursor.
+      <span [id]="helpId">
+        Wheel, pinch or + and − to zoom, drag or arrows to move, click to set a cursor.
+      </span>
       <button mat-button type="button" (click)="whole()">Whole range</button>
     </p>
   `,
@@ -109,11 +131,23 @@ export class TracePlot {
     inject(DestroyRef).onDestroy(() => this.chart?.destroy());
   }
 
+  protected readonly helpId = `plot-help-${(plots += 1)}`;
+
   protected whole(): void {
-    const chart = this.chart;
-    if (!chart) return;
-    chart.resetZoom('none');
-    this.tellRange(chart);
+    this.move(KEYS['Home']);
+  }
+
+  protected onKey(event: KeyboardEvent): void {
+    const key = KEYS[event.key];
+    if (!key || event.ctrlKey || event.metaKey || event.altKey) return;
+    event.preventDefault();
+    this.move(key);
+  }
+
+  private move(how: ((chart: Chart) => void) | undefined): void {
+    if (!this.chart) return;
+    how?.(this.chart);
+    this.tellRange(this.chart);
   }
 
   private fitHeights(chart: Chart): void {

@@ -12,6 +12,8 @@ import { MatButtonModule } from '@angular/material/button';
 import { delayOf, distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import type { Uncertain } from '@near-spoke/core/units';
 import type { Curve } from '@near-spoke/core/reflect/analyse';
+import { NumberFields, type NumberField } from '../../shell/number-fields';
+import { typedNumber } from '../../shell/typed-number';
 import { echoHeights } from './echo-heights';
 import type { ShownEvent } from './shown-event';
 import { TracePlot, type PlotLine, type PlotMark, type XY } from './trace-plot';
@@ -23,13 +25,14 @@ const COLUMNS = 1200;
 const SHOWN = { before: 0.06, behind: 1.4 };
 /** A launch is over after so many of its widths, and a little. */
 const LAUNCH = { widths: 1.6, metres: 0.5 };
+const CURSOR_FIELD: readonly NumberField[] = [{ id: 'cursor', name: 'Cursor at', unit: 'm' }];
 /** An edge is looked for within so many rises of where it was clicked. */
 const SNAP_RISES = 4;
 
 /** A trace over distance, as it was measured, explained and should be; cursors that rest on its edges. */
 @Component({
   selector: 'ns-trace-view',
-  imports: [MatButtonModule, TracePlot],
+  imports: [MatButtonModule, NumberFields, TracePlot],
   template: `
     <ns-trace-plot
       [lines]="lines()"
@@ -41,6 +44,7 @@ const SNAP_RISES = 4;
       (moved)="show($event)"
       (clicked)="setCursor($event)"
     />
+    <ns-number-fields [fields]="cursorField" [texts]="{}" (settled)="aim($event.text)" />
     @if (sum()) {
       <p class="mono">
         {{ sum() }}
@@ -67,6 +71,7 @@ export class TraceView {
   /** The last cursor became a place, at a delay. */
   readonly added = output<Uncertain>();
 
+  protected readonly cursorField = CURSOR_FIELD;
   private readonly work = inject(TraceWork);
   private readonly part = signal<readonly XY[]>([]);
   private readonly whole = signal<Curve | null>(null);
@@ -155,6 +160,17 @@ export class TraceView {
         y: volt,
       })),
     );
+  }
+
+  /** A cursor where it was typed. */
+  protected aim(text: string): void {
+    const metres = typedNumber(text);
+    if (
+      metres !== null &&
+      metres >= 0 &&
+      metres <= metresOf(this.analysis()?.rangeS ?? 0, this.factor())
+    )
+      void this.setCursor(metres);
   }
 
   /** A cursor where it was clicked, or on the edge that is near. */

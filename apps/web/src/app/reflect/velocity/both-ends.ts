@@ -35,7 +35,11 @@ const DELAY_FIELDS: readonly NumberField[] = [
 const BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
 
 /** A place by its name, and where on the link's route it is. */
-type Told = TwoEnds & { readonly name: string; readonly where: string };
+type Told = TwoEnds & {
+  readonly kind: keyof typeof EVENT_WORDS;
+  readonly name: string;
+  readonly where: string;
+};
 
 /** One place from both ends, by two traces or by two delays: free of the velocity factor. */
 @Component({
@@ -77,14 +81,12 @@ export class BothEnds {
         this.far(),
         lengthM,
         this.measured() ?? this.facts.known()?.velocityFactor ?? ANY_VELOCITY,
-      ).map((pair) => this.withRoute(EVENT_WORDS[pair.near.kind].name, pair));
+      ).map((pair) => this.withRoute(pair.near.kind, pair));
     const { near, far } = value;
     if (wrong.length > 0 || near === null || far === null) return [];
     const { delayU } = this.spreads();
     const of = (nanoseconds: number) => ({ value: nanoseconds * 1e-9, u: delayU });
-    return [
-      this.withRoute('The place', placeFromTwoEnds(lengthM, of(near), of(far), this.measured())),
-    ];
+    return [this.withRoute('hand', placeFromTwoEnds(lengthM, of(near), of(far), this.measured()))];
   });
   protected readonly none = computed(() => {
     const waiting = this.near().length > 0 || this.far().length > 0;
@@ -110,9 +112,22 @@ export class BothEnds {
     );
   }
 
-  private withRoute(name: string, ends: TwoEnds): Told {
+  protected keepPlace({ kind, name, placeM, where }: Told): void {
+    this.facts.keepPlace(
+      kind,
+      placeM,
+      `${name} at ${giveOrTake(placeM, 2)} m, from both ends. ${where}`,
+    );
+  }
+
+  private withRoute(kind: Told['kind'], ends: TwoEnds): Told {
     const link = this.open.link();
     const seen = { distanceM: ends.placeM, end: false };
-    return { ...ends, name, where: link ? placeOnLink(seen, ends.placeM.u, link).sentence : '' };
+    return {
+      ...ends,
+      kind,
+      name: kind === 'hand' ? 'The place' : EVENT_WORDS[kind].name,
+      where: link ? placeOnLink(seen, ends.placeM.u, link).sentence : '',
+    };
   }
 }
