@@ -100,6 +100,14 @@ describe('TraceWork', () => {
     expect(work.opened()?.samples).toBe(7);
   });
 
+  it('reads no file that is too large to be looked at, and says so', async () => {
+    const large = new File(['x'], 'long.csv');
+    Object.defineProperty(large, 'size', { value: 3e8 });
+    expect(await work.read(large)).toBeNull();
+    expect(work.refused()).toContain('long.csv is larger than 200 MB');
+    expect((await work.read(new File(['abc'], 'a.csv')))?.bytes.length).toBe(3);
+  });
+
   it('can be stopped, and lets go of everything for another link', async () => {
     const done = begin('a.csv');
     await turn();

@@ -12,6 +12,10 @@ export interface TraceFile {
   readonly bytes: Uint8Array | string;
 }
 
+/** What the pickers of files offer. */
+export const TRACE_FILES = '.csv,.txt,.tsv,.gz,.json,.s1p,.s2p';
+const MOST_BYTES = 200_000_000;
+
 /** A file while it is looked at by one worker and explained by another. One for each trace page. */
 @Injectable()
 export class TraceWork implements OnDestroy {
@@ -62,6 +66,15 @@ export class TraceWork implements OnDestroy {
       if (run === this.run) this.progress.set(null);
       return false;
     }
+  }
+
+  /** Reads a file into memory; null where it is too large for that, which is told. */
+  async read(file: File): Promise<TraceFile | null> {
+    if (file.size > MOST_BYTES) {
+      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer samples.`);
+      return null;
+    }
+    return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
   }
 
   stop(): void {

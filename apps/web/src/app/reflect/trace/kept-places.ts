@@ -31,6 +31,11 @@ import type { ShownEvent } from './shown-event';
       </ul>
     }
   `,
+  styles: `
+    h3 {
+      margin: 1.25rem 0 0.5rem;
+    }
+  `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class KeptPlaces {

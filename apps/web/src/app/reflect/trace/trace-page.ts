@@ -36,9 +36,7 @@ import {
   type TraceNumber,
 } from './trace-fields';
 import { TraceView } from './trace-view';
-import { TraceWork, type TraceFile } from '../trace-work';
-
-const MOST_BYTES = 200_000_000;
+import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
 
 /** A trace of this link: taken in, explained, and told as a place on its route. */
 @Component({
@@ -66,6 +64,7 @@ export class TracePage {
   private readonly hand = inject(HandEvents);
 
   protected readonly fields = TRACE_FIELDS;
+  protected readonly accept = TRACE_FILES;
   protected readonly pulse = kept('reflect.pulse', 'auto', isOneOf('auto', 'pulse', 'step'));
   protected readonly file = this.work.file;
   protected readonly refused = this.work.refused;
@@ -130,10 +129,11 @@ export class TracePage {
   });
   /** The place as the record tells it. */
   protected readonly keptSentence = computed(() => {
-    const [event, place] = [this.main(), this.place()];
-    return event
-      ? `${event.words.name} at ${event.at}. ${place?.sentence ?? ''} ${this.doubt() ?? ''}`.trim()
-      : '';
+    const [event, link] = [this.main(), this.open.link()];
+    if (!event) return '';
+    const told = `${event.words.name} at ${event.at}.`;
+    if (link && isFarEnd(event, link)) return `${told} It is the link’s own far end.`;
+    return `${told} ${this.place()?.sentence ?? ''} ${this.doubt() ?? ''}`.trim();
   });
   protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
 
@@ -188,12 +188,8 @@ export class TracePage {
   }
 
   protected async takeFile(file: File | undefined): Promise<void> {
-    if (!file) return;
-    if (file.size > MOST_BYTES) {
-      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer samples.`);
-      return;
-    }
-    this.take({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+    const read = file ? await this.work.read(file) : null;
+    if (read) this.take(read);
   }
 
   protected drop(event: DragEvent): void {

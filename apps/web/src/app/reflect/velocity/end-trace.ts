@@ -12,7 +12,7 @@ import { MatProgressBarModule } from '@angular/material/progress-bar';
 import type { SeenFromEnd } from '@near-spoke/core/reflect/velocity';
 import type { Told } from '@near-spoke/core/reflect/told';
 import { OpenLink } from '../../link/open-link';
-import { TraceWork } from '../trace-work';
+import { TRACE_FILES, TraceWork } from '../trace-work';
 
 /** A trace from one end of the cable, explained: what it saw, without the place where it lies. */
 @Component({
@@ -26,7 +26,7 @@ import { TraceWork } from '../trace-work';
       type="file"
       tabindex="-1"
       [attr.aria-label]="name()"
-      accept=".csv,.txt,.tsv,.gz,.json,.s1p,.s2p"
+      [accept]="accept"
       (change)="take(picker.files?.[0]); picker.value = ''"
     />
     @if (work.progress() !== null) {
@@ -59,6 +59,7 @@ export class EndTrace {
   readonly known = input.required<Told>();
   readonly seen = output<readonly SeenFromEnd[]>();
 
+  protected readonly accept = TRACE_FILES;
   private readonly open = inject(OpenLink);
   protected readonly work = inject(TraceWork);
   private readonly events = computed(() =>
@@ -80,8 +81,9 @@ export class EndTrace {
   }
 
   protected async take(file: File | undefined): Promise<void> {
-    if (!file) return;
-    this.work.file.set({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });
+    const read = file ? await this.work.read(file) : null;
+    if (!read) return;
+    this.work.file.set(read);
     await this.work.explain(this.known());
   }
 }
