@@ -218,6 +218,7 @@ export const twoEndsAnswer = z
     placeM: uncertain,
     velocityFactor: uncertain,
     apart: z.number().nullable(),
+    agree: z.boolean().nullable(),
     sentence: z.string(),
   })
   .meta({ id: 'TwoEndsAnswer' });

@@ -58,6 +58,10 @@ describe('Velocity and two ends', () => {
     const agreed = placeFromTwoEnds(length, of(12.35), of(18.15), known);
     expect(agreed.placeM.value).toBeCloseTo(12.35, 6);
     expect(agreed.sentence).toContain('agree');
+    expect(agreed.agree).toBeTrue();
+    expect(placeFromTwoEnds(length, of(9), of(14), known).agree).toBeFalse();
+    expect(placeFromTwoEnds(length, of(9), of(14), null).agree).toBeNull();
+    expect(placeFromTwoEnds(length, of(1), of(2), null).agree).toBeFalse();
     expect(placeFromTwoEnds(length, of(9), of(14), known).sentence).toContain('two faults');
     expect(placeFromTwoEnds(length, of(1), of(2), known).sentence).toContain('faster than light');
     const { velocityFactor } = velocityFromBothEnds(length, of(12.35), of(18.15));

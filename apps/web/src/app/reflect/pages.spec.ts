@@ -151,6 +151,9 @@ describe('the pages of Reflect', () => {
       await type(page, field(page, 'Length 1'), '30');
       await type(page, field(page, 'Delay, there and back'), '400');
       expect(text(page)).toContain('The ends don’t agree');
+      // Then nothing is told to be opened or kept.
+      expect(text(page)).not.toContain('To have it within');
+      expect(() => button(page, 'Keep this place')).toThrowError();
     });
 
     it('places a cut by a trace from either end, whatever the velocity factor', async () => {

@@ -9,6 +9,8 @@ export interface TwoEnds {
   readonly velocityFactor: Uncertain;
   /** Beside a velocity factor known from elsewhere: how many standard uncertainties apart. */
   readonly apart: number | null;
+  /** Whether both ends may have seen the same place; null where nothing tells. If not, nothing is there to open. */
+  readonly agree: boolean | null;
   /** What to make of it. */
   readonly sentence: string;
 }
@@ -40,18 +42,19 @@ export function placeFromTwoEnds(
   const apart = known
     ? Math.abs(velocityFactor.value - known.value) / Math.hypot(velocityFactor.u, known.u)
     : null;
+  const possible = velocityFactor.value < 1;
   const seen = metresOf(sum, (known ?? velocityFactor).value);
   const length = `${seen.toFixed(1)} m`;
   const factor = known ? `${known.value.toFixed(3)} ± ${known.u.toFixed(3)}` : '';
-  const sentence =
-    velocityFactor.value >= 1
-      ? `The two delays are too short for ${lengthM.value} m: nothing is faster than light. The length, or one of the delays, is wrong.`
-      : apart === null
-        ? 'Nothing else tells whether both ends saw the same place.'
-        : apart < DISAGREE
-          ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${lengthM.value} m.`
-          : seen < lengthM.value
-            ? `The ends don’t agree: together they see ${length} of ${lengthM.value} m. There may be two faults, and a piece between them that neither end sees.`
-            : `The ends don’t agree: together they see ${length} of ${lengthM.value} m. The length may be longer than told, or one echo is not of this place.`;
-  return { placeM, velocityFactor, apart, sentence };
+  const sentence = !possible
+    ? `The two delays are too short for ${lengthM.value} m: nothing is faster than light. The length, or one of the delays, is wrong.`
+    : apart === null
+      ? 'Nothing else tells whether both ends saw the same place.'
+      : apart < DISAGREE
+        ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${lengthM.value} m.`
+        : seen < lengthM.value
+          ? `The ends don’t agree: together they see ${length} of ${lengthM.value} m. There may be two faults, and a piece between them that neither end sees.`
+          : `The ends don’t agree: together they see ${length} of ${lengthM.value} m. The length may be longer than told, or one echo is not of this place.`;
+  const agree = !possible ? false : apart === null ? null : apart < DISAGREE;
+  return { placeM, velocityFactor, apart, agree, sentence };
 }

@@ -103,11 +103,13 @@ export class BothEnds {
     effect(() =>
       this.open.layer.set({
         kind: 'places',
-        places: this.places().map(({ name, placeM }) => ({
-          atM: placeM.value,
-          withinM: WITHIN_95 * placeM.u,
-          name,
-        })),
+        places: this.places()
+          .filter(({ agree }) => agree !== false)
+          .map(({ name, placeM }) => ({
+            atM: placeM.value,
+            withinM: WITHIN_95 * placeM.u,
+            name,
+          })),
       }),
     );
   }
@@ -127,7 +129,8 @@ export class BothEnds {
       ...ends,
       kind,
       name: kind === 'hand' ? 'The place' : EVENT_WORDS[kind].name,
-      where: link ? placeOnLink(seen, ends.placeM.u, link).sentence : '',
+      // Where the ends don't agree there is nothing to open.
+      where: link && ends.agree !== false ? placeOnLink(seen, ends.placeM.u, link).sentence : '',
     };
   }
 }
