@@ -4,6 +4,7 @@ import { PLAIN_JOB } from '@near-spoke/core/link';
 import { Store } from '@ngrx/store';
 import { evidenceFeature, factsOf } from '../store/evidence/evidence';
 import { testLink } from '../testing/links';
+import { headlineOf } from '../testing/page';
 import { openSite } from '../testing/store';
 import { batchGroups } from './batch-groups';
 import { BatchPage } from './batch-page';
@@ -44,7 +45,7 @@ describe('BatchPage', () => {
     return {
       links,
       element,
-      headline: () => element.querySelector('ns-next-thing h2')?.textContent?.trim() ?? '',
+      headline: () => headlineOf(element),
       tool: () => element.querySelector('.sessions > .current strong')?.textContent?.trim() ?? '',
       ticks: () => links.map(({ id }) => factsOf(evidence(), id).ticks.length),
       press: () => {

@@ -3,13 +3,14 @@ import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { Adapter } from '@near-spoke/contract/map';
 import { answerLoads, openWithAdapters, testAdapter } from '../testing/adapters';
 import { SITE_ID } from '../testing/links';
+import { headlineOf } from '../testing/page';
 import { AdapterBench } from './adapter-bench';
 
 describe('the bench', () => {
   let http: HttpTestingController;
   let fixture: ComponentFixture<AdapterBench>;
   const host = () => fixture.nativeElement as HTMLElement;
-  const headline = () => host().querySelector('ns-next-thing h2')?.textContent ?? '';
+  const headline = () => headlineOf(host());
   const press = async (key: string) => {
     document.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
     await fixture.whenStable();

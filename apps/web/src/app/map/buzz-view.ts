@@ -7,34 +7,38 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { SUBJECTS, type Decided, type Decision, type Subject } from '@near-spoke/core/map';
 import { isOneOf, kept } from '../shell/kept';
+import { OneOf } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
 import { OpenAdapter } from './open-adapter';
 import { parseTies, writeTies } from './ties-text';
 import { ProbeFigure } from './probe-figure';
 import { TwoFaces } from './two-faces';
 
+const SUBJECT_NAMES = [
+  { id: 'contacts', name: 'The finished lead' },
+  { id: 'cores', name: 'Bare cores by colour' },
+] as const;
+const WAYS = [
+  { id: 'in-reach', name: 'Both ends in reach' },
+  { id: 'walk', name: 'Ends far apart' },
+] as const;
+
 /** Which core is which: the next contact to touch, or two walks between the ends. */
 @Component({
   selector: 'ns-buzz-view',
-  imports: [
-    MatButtonModule,
-    MatButtonToggleModule,
-    MatFormFieldModule,
-    MatInputModule,
-    ProbeFigure,
-    TwoFaces,
-  ],
+  imports: [OneOf, MatButtonModule, MatFormFieldModule, MatInputModule, ProbeFigure, TwoFaces],
   templateUrl: './buzz-view.html',
   styleUrl: './buzz-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class BuzzView {
   protected readonly open = inject(OpenAdapter);
+  protected readonly subjects = SUBJECT_NAMES;
+  protected readonly ways = WAYS;
   protected readonly subject = kept<Subject>('buzz.subject', 'contacts', isOneOf(...SUBJECTS));
   protected readonly way = kept<'in-reach' | 'walk'>(
     'buzz.way',

@@ -8,7 +8,6 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
@@ -25,6 +24,7 @@ import {
   type Unused,
 } from '@near-spoke/core/map';
 import { isOneOf, kept } from '../shell/kept';
+import { OneOf } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
 import { AdapterFace } from './adapter-face';
 import { CoreLine } from './core-line';
@@ -73,6 +73,11 @@ const MAKING: readonly MakingChoice[] = [
   },
 ];
 
+const SIDES = [
+  { id: 'wiring', name: 'the wires' },
+  { id: 'mating', name: 'the mating side' },
+] as const;
+
 const SEVERITY = {
   stop: { word: 'Stop', mark: '■' },
   warn: { word: 'Careful', mark: '▲' },
@@ -86,10 +91,10 @@ const ANSWERS = ['a', 'b', 'c', 'd', 'f', 'g'] as const;
 @Component({
   selector: 'ns-wiring-view',
   imports: [
+    OneOf,
     AdapterFace,
     CoreLine,
     MatButtonModule,
-    MatButtonToggleModule,
     MatFormFieldModule,
     MatInputModule,
     MatSelectModule,
@@ -102,6 +107,7 @@ const ANSWERS = ['a', 'b', 'c', 'd', 'f', 'g'] as const;
 export class WiringView {
   protected readonly open = inject(OpenAdapter);
   protected readonly making = MAKING;
+  protected readonly sides = SIDES;
   protected readonly severity = SEVERITY;
   protected readonly answers = ANSWERS;
   protected readonly side = kept<'wiring' | 'mating'>(

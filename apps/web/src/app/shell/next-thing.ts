@@ -8,16 +8,17 @@ import {
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { Shortcuts } from './shortcuts';
+import { Unbroken } from './unbroken';
 
 /** What to do next, its reason, and the screen's one main button, which Space presses too. */
 @Component({
   selector: 'ns-next-thing',
-  imports: [MatButtonModule],
+  imports: [MatButtonModule, Unbroken],
   template: `
     <div class="words" aria-live="polite">
-      <h2>{{ sentence() }}</h2>
+      <h2>{{ sentence() | unbroken }}</h2>
       @if (why()) {
-        <p class="quiet">{{ why() }}</p>
+        <p class="quiet">{{ why() | unbroken }}</p>
       }
       <ng-content />
     </div>

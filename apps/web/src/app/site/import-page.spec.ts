@@ -2,6 +2,7 @@ import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { SITE_ID } from '../testing/links';
+import { headlineOf } from '../testing/page';
 import { openSite } from '../testing/store';
 import { ImportPage } from './import-page';
 
@@ -9,7 +10,7 @@ describe('ImportPage', () => {
   let http: HttpTestingController;
   let element: HTMLElement;
   let detect: () => void;
-  const headline = () => element.querySelector('ns-next-thing h2')?.textContent?.trim();
+  const headline = () => headlineOf(element);
   const path = (dryRun: boolean) => `/api/sites/${SITE_ID}/links/import?dryRun=${String(dryRun)}`;
   const report = (count: number) => ({
     dryRun: true,

@@ -4,6 +4,7 @@ import { BUILT_IN } from '@near-spoke/core/catalogue';
 import { planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { OpenLink } from '../link/open-link';
 import { testLink } from '../testing/links';
+import { headlineOf } from '../testing/page';
 import { openSite } from '../testing/store';
 import { TerminatePage } from './terminate-page';
 
@@ -22,7 +23,7 @@ describe('TerminatePage', () => {
       open,
       visited,
       element,
-      headline: () => element.querySelector('ns-next-thing h2')?.textContent?.trim() ?? '',
+      headline: () => headlineOf(element),
       press: () => {
         element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
         fixture.detectChanges();

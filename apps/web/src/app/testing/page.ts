@@ -4,9 +4,13 @@ import { settle } from './store';
 type Fixture = ComponentFixture<unknown>;
 
 export const host = (fixture: Fixture) => fixture.nativeElement as HTMLElement;
-export const text = (fixture: Fixture) => host(fixture).textContent ?? '';
-export const headline = (fixture: Fixture) =>
-  host(fixture).querySelector('ns-next-thing h2')?.textContent?.trim() ?? '';
+/** What stands there, with blanks that break no line as plain ones. */
+export const plain = (element: Element | null | undefined) =>
+  (element?.textContent ?? '').replaceAll('\u00a0', ' ').trim();
+export const text = (fixture: Fixture) => plain(host(fixture));
+/** What a page says is next. */
+export const headlineOf = (page: Element) => plain(page.querySelector('ns-next-thing h2'));
+export const headline = (fixture: Fixture) => headlineOf(host(fixture));
 export const boxes = (fixture: Fixture) => [
   ...host(fixture).querySelectorAll<HTMLInputElement>('input'),
 ];

@@ -14,7 +14,6 @@ import {
 } from '@angular/core';
 import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
@@ -33,6 +32,7 @@ import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
 import { kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
+import { OneOf, type Choice } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
 import type { Entry } from '../store/outbox/deed';
 import { LinkTests } from './link-tests';
@@ -49,20 +49,20 @@ import { WouldPass } from './would-pass';
 
 const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
 const isMapTester = (id: TesterId): id is MapTesterId => tester(id).method === 'nets';
-const MOVES: readonly { readonly at: Place | null; readonly name: string }[] = [
-  { at: null, name: 'Cable still' },
-  { at: 'near', name: 'Moved near' },
-  { at: 'cable', name: 'in the middle' },
-  { at: 'far', name: 'far' },
+const MOVES: readonly Choice<Place | null>[] = [
+  { id: null, name: 'Cable still' },
+  { id: 'near', name: 'Moved near' },
+  { id: 'cable', name: 'in the middle' },
+  { id: 'far', name: 'far' },
 ];
 
 /** What the tester showed, what it means, and what to do. */
 @Component({
   selector: 'ns-verify-page',
   imports: [
+    OneOf,
     DatePipe,
     MatButtonModule,
-    MatButtonToggleModule,
     MatFormFieldModule,
     MatInputModule,
     NextThing,
@@ -110,6 +110,10 @@ export class VerifyPage {
   protected readonly own = computed(
     () => this.ownTesters().find(({ id }) => id === this.ownId()) ?? null,
   );
+  protected readonly inHand = computed((): Choice<string>[] => [
+    ...this.testers().map(({ id, short }) => ({ id, name: short })),
+    ...this.ownTesters(),
+  ]);
   /** The one that was used last, where it can be put to this link. */
   protected readonly tester = computed(() =>
     this.testers().some(({ id }) => id === this.chosen()) ? this.chosen() : 'identifying-remote',

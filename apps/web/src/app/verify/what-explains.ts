@@ -31,6 +31,7 @@ import {
   type Seen,
 } from '@near-spoke/core/verify/explain';
 import { isOneOf, kept } from '../shell/kept';
+import { OneOf } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
 import { Explainer } from './explainer';
 import { FirmExperience } from './firm-experience';
@@ -41,6 +42,10 @@ const PLACE_NAME: Readonly<Record<Place, string>> = {
   cable: 'along the cable',
   far: 'far end',
 };
+const STANDS = [
+  { id: 'near', name: 'I stand near' },
+  { id: 'far', name: 'I stand far' },
+] as const;
 const LETTERS = ['A', 'B', 'C', 'D', 'E'] as const;
 const MOST_ROWS = 4;
 const isReadings = (stored: unknown): stored is TestReading[] =>
@@ -53,7 +58,7 @@ const isMinutes = (stored: unknown): stored is number =>
 /** Every account of a reading by its likelihood, and the test or the repair that is worth most now. */
 @Component({
   selector: 'ns-what-explains',
-  imports: [MatButtonModule, MatButtonToggleModule, MatFormFieldModule, MatInputModule],
+  imports: [OneOf, MatButtonModule, MatButtonToggleModule, MatFormFieldModule, MatInputModule],
   providers: [Explainer, Workbench],
   templateUrl: './what-explains.html',
   styleUrl: './what-explains.scss',
@@ -78,6 +83,7 @@ export class WhatExplains {
     [...PLAIN_CONDITIONS.testers],
     isTesters,
   );
+  protected readonly stands = STANDS;
   protected readonly walkMinutes = kept('walk.minutes', PLAIN_CONDITIONS.walkMinutes, isMinutes);
   protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
   /** What was seen since, kept with the reading that it follows. */

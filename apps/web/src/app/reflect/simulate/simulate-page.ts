@@ -7,7 +7,6 @@ import {
   inject,
   signal,
 } from '@angular/core';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatSliderModule } from '@angular/material/slider';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import {
@@ -20,6 +19,7 @@ import {
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
+import { OneOf } from '../../shell/one-of';
 import { REFLECT_BENCH } from '../reflect-bench';
 import { TracePlot, type PlotLine, type PlotMark, type XY } from '../trace/trace-plot';
 
@@ -37,6 +37,11 @@ const ENDS = [
   { id: 'matched', name: 'Matched end' },
 ] as const;
 
+const LAUNCHES = [
+  { id: 'step', name: 'Step' },
+  { id: 'pulse', name: 'Pulse' },
+] as const;
+
 type Slider = 'at' | 'strength' | 'noise' | 'width';
 
 /** Where nothing is known of the link. */
@@ -47,7 +52,7 @@ const SHOWN = [-0.06, 1.35] as const;
 /** What a fault of some strength, somewhere on this cable, would look like: worked out as it is moved. */
 @Component({
   selector: 'ns-simulate-page',
-  imports: [MatButtonToggleModule, MatSliderModule, NextThing, TracePlot],
+  imports: [OneOf, MatSliderModule, NextThing, TracePlot],
   templateUrl: './simulate-page.html',
   styleUrl: './simulate-page.scss',
   providers: [CableFacts],
@@ -59,6 +64,7 @@ export class SimulatePage {
   private readonly bench = inject(REFLECT_BENCH)();
   protected readonly faults = PRACTICE_FAULTS.map((id) => ({ id, name: FAULT_NAMES[id] }));
   protected readonly ends = ENDS;
+  protected readonly launches = LAUNCHES;
   protected readonly fault = signal<PracticeFault>('water');
   protected readonly end = signal<PracticeLine['end']>('open');
   protected readonly launch = signal<PracticeLine['launch']>('step');

@@ -5,12 +5,13 @@ import type { CableFact } from '@near-spoke/contract/reflect';
 import { standingFacts } from '@near-spoke/core/reflect/velocity';
 import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
+import { Unbroken } from '../../shell/unbroken';
 import type { ShownEvent } from './shown-event';
 
 /** The places that were kept of this link, for its record; and the one that is looked at, to be kept. */
 @Component({
   selector: 'ns-kept-places',
-  imports: [DatePipe, MatButtonModule],
+  imports: [DatePipe, MatButtonModule, Unbroken],
   template: `
     @if (event()) {
       <p>
@@ -24,7 +25,8 @@ import type { ShownEvent } from './shown-event';
       <ul>
         @for (fact of rows(); track fact.id) {
           <li>
-            {{ fact.at | date: 'yyyy-MM-dd HH:mm' }}, {{ fact.author }}: {{ fact.deed.sentence }}
+            {{ fact.at | date: 'yyyy-MM-dd HH:mm' }}, {{ fact.author }}:
+            {{ fact.deed.sentence | unbroken }}
             <button mat-button type="button" (click)="takeBack(fact)">Take back</button>
           </li>
         }

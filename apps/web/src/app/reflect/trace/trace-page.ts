@@ -7,7 +7,6 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import { diagnosisOfLink, isFarEnd, placeOnLink, tooLong } from '@near-spoke/core/reflect/place';
@@ -17,6 +16,7 @@ import { OpenLink } from '../../link/open-link';
 import { isOneOf, kept } from '../../shell/kept';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
+import { OneOf } from '../../shell/one-of';
 import { NumberFields, type TypedText } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
@@ -38,12 +38,18 @@ import {
 import { TraceView } from './trace-view';
 import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
 
+const LAUNCHES = [
+  { id: 'auto', name: 'Find out' },
+  { id: 'pulse', name: 'Pulse' },
+  { id: 'step', name: 'Step' },
+] as const;
+
 /** A trace of this link: taken in, explained, and told as a place on its route. */
 @Component({
   selector: 'ns-trace-page',
   imports: [
+    OneOf,
     MatButtonModule,
-    MatButtonToggleModule,
     MatProgressBarModule,
     NextThing,
     ImpedanceView,
@@ -65,6 +71,7 @@ export class TracePage {
 
   protected readonly fields = TRACE_FIELDS;
   protected readonly accept = TRACE_FILES;
+  protected readonly launches = LAUNCHES;
   protected readonly pulse = kept('reflect.pulse', 'auto', isOneOf('auto', 'pulse', 'step'));
   protected readonly file = this.work.file;
   protected readonly refused = this.work.refused;

@@ -41,6 +41,7 @@ const SNAP_RISES = 4;
       [heights]="heights()"
       [yName]="yName()"
       [label]="label()"
+      more=", click to set a cursor"
       (moved)="show($event)"
       (clicked)="setCursor($event)"
     />

@@ -23,6 +23,7 @@ import { CableFacts } from '../../link/cable-facts';
 import type { KeptTexts } from '../../shell/kept-texts';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
+import { Unbroken } from '../../shell/unbroken';
 import { EVENT_WORDS } from '../event-words';
 import { EndTrace } from './end-trace';
 import { giveOrTake } from './give-or-take';
@@ -44,7 +45,7 @@ type Told = TwoEnds & {
 /** One place from both ends, by two traces or by two delays: free of the velocity factor. */
 @Component({
   selector: 'ns-both-ends',
-  imports: [EndTrace, MatButtonModule, NumberFields],
+  imports: [EndTrace, MatButtonModule, NumberFields, Unbroken],
   templateUrl: './both-ends.html',
   styleUrl: './velocity-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

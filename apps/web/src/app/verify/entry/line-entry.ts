@@ -1,11 +1,11 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import type { EntryForm } from '@near-spoke/core/verify/enter';
+import { OneOf } from '../../shell/one-of';
 
 /** What a tester showed, line by line, beside what a good link shows. */
 @Component({
   selector: 'ns-line-entry',
-  imports: [MatButtonToggleModule],
+  imports: [OneOf],
   template: `
     <table>
       <thead>
@@ -22,16 +22,12 @@ import type { EntryForm } from '@near-spoke/core/verify/enter';
             <td class="mono">{{ row.good }}</td>
             <td>
               @if (row.choices; as choices) {
-                <mat-button-toggle-group
-                  hideSingleSelectionIndicator
-                  [attr.aria-label]="row.label"
-                  [value]="texts()[index] ?? ''"
-                  (change)="set(index, $event.value)"
-                >
-                  @for (choice of choices; track choice) {
-                    <mat-button-toggle [value]="choice">{{ choice }}</mat-button-toggle>
-                  }
-                </mat-button-toggle-group>
+                <ns-one-of
+                  [label]="row.label"
+                  [choices]="named(choices)"
+                  [chosen]="texts()[index] ?? ''"
+                  (choose)="set(index, $event)"
+                />
               } @else {
                 <input
                   #box
@@ -63,6 +59,9 @@ export class LineEntry {
     const read = this.read();
     return read.ok ? null : read;
   });
+
+  protected readonly named = (choices: readonly string[]) =>
+    choices.map((name) => ({ id: name, name }));
 
   protected set(index: number, text: string): void {
     const count = this.form().rows.length;

@@ -2,6 +2,7 @@ import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { v7 } from 'uuid';
 import { testLink } from '../../testing/links';
+import { plain } from '../../testing/page';
 import { openSite } from '../../testing/store';
 import { LampTesterPage } from './lamp-tester-page';
 
@@ -14,7 +15,7 @@ describe('the lamp tester', () => {
     await fixture.whenStable();
   });
   const host = () => fixture.nativeElement as HTMLElement;
-  const text = () => host().textContent ?? '';
+  const text = () => plain(host());
   const click = async (words: string) => {
     [...host().querySelectorAll<HTMLElement>('button')]
       .find((one) => one.textContent?.trim() === words)

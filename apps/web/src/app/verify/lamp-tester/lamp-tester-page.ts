@@ -1,5 +1,4 @@
 import { ChangeDetectionStrategy, Component, computed, signal } from '@angular/core';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
@@ -16,6 +15,7 @@ import {
   plainBench,
 } from '@near-spoke/core/verify/explain';
 import { NextThing } from '../../shell/next-thing';
+import { OneOf } from '../../shell/one-of';
 import { LampScan } from '../entry/lamp-scan';
 import { LampSchematic } from './lamp-schematic';
 import { OwnTesterForm } from './own-tester-form';
@@ -29,9 +29,9 @@ const NONE = -1;
 @Component({
   selector: 'ns-lamp-tester-page',
   imports: [
+    OneOf,
     LampScan,
     LampSchematic,
-    MatButtonToggleModule,
     MatFormFieldModule,
     MatInputModule,
     MatSelectModule,
@@ -44,7 +44,7 @@ const NONE = -1;
 })
 export class LampTesterPage {
   protected readonly supplies = SUPPLIES;
-  protected readonly lamps = LAMPS;
+  protected readonly lamps = LAMPS.map(({ lampV, name }) => ({ id: lampV, name }));
   protected readonly supply = signal<SupplyId>('block-9');
   protected readonly lampV = signal(LAMPS[0].lampV as number);
   protected readonly wantedMa = signal(10);

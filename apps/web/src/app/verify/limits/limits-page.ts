@@ -1,6 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
@@ -19,6 +18,7 @@ import {
 } from '@near-spoke/core/verify/limits';
 import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
+import { OneOf } from '../../shell/one-of';
 import { LimitPlot } from './limit-plot';
 
 const NAME: Readonly<Record<Parameter, string>> = {
@@ -26,15 +26,19 @@ const NAME: Readonly<Record<Parameter, string>> = {
   next: 'NEXT',
   'return-loss': 'Return loss',
 };
+const KINDS = [
+  { id: 'permanent-link', name: 'Permanent link' },
+  { id: 'channel', name: 'Channel' },
+] as const;
 const MOST_BYTES = 20_000_000;
 
 /** A measured sweep against the limits of a class: pass or fail, by how much, and at which frequency. */
 @Component({
   selector: 'ns-limits-page',
   imports: [
+    OneOf,
     LimitPlot,
     MatButtonModule,
-    MatButtonToggleModule,
     MatFormFieldModule,
     MatInputModule,
     MatSelectModule,
@@ -46,7 +50,8 @@ const MOST_BYTES = 20_000_000;
 })
 export class LimitsPage {
   protected readonly open = inject(OpenLink);
-  protected readonly classes = LIMIT_CLASSES;
+  protected readonly classes = LIMIT_CLASSES.map((id) => ({ id, name: `Cat ${id}` }));
+  protected readonly kinds = KINDS;
   protected readonly mostMhz = MOST_MHZ;
   protected readonly parameters = PARAMETERS.map((id) => ({ id, name: NAME[id] }));
   protected readonly gauges = [24, 26] as const;

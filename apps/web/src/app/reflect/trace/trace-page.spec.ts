@@ -1,0 +1,109 @@
+import { boxes, button, field, give, headline, host, shown, text, type } from '../../testing/page';
+import { LINE, cableFact, file, reflectPages, velocityOf } from '../../testing/reflect';
+import { TracePage } from './trace-page';
+
+const { http, kept, link, open } = reflectPages();
+describe('The trace page', () => {
+  afterEach(() => localStorage.clear());
+
+  it('becomes a place on the route, with the sum; a cursor’s place and the record too', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    expect(headline(page)).toContain('Give a trace');
+    await give(page, file(LINE), 'On the cable');
+    expect(headline(page)).toMatch(/^Resistance in the way at 1[45]\.\d\d m ± 0\.\d\d m\.$/);
+    expect(text(page)).toContain('between Tray T1 and Ceiling void');
+    expect(text(page)).toContain('0.7 × 299 792 458 m/s');
+    expect(text(page)).toContain('measured once on this cable');
+    button(page, 'Keep this place in the record').click();
+    await shown(page);
+    const [sent] = kept();
+    expect(sent?.linkId).toBe(link().id);
+    expect(sent?.deed).toEqual(jasmine.objectContaining({ kind: 'place', event: 'series' }));
+    expect(text(page)).toContain('Kept of this link');
+  });
+
+  it('takes a cursor that is typed, and makes it a place', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+    await type(page, field(page, 'Cursor at'), '12,5');
+    await shown(page);
+    expect(text(page)).toContain('= 12.50 m ±');
+    button(page, 'Make it a place').click();
+    await shown(page);
+    expect(text(page)).toContain('12.50 m ±');
+    expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(2);
+    // No cursor behind the record, and none of words.
+    await type(page, field(page, 'Cursor at'), '9000');
+    await type(page, field(page, 'Cursor at'), 'there');
+    await shown(page);
+    expect(() => button(page, 'Make it a place')).toThrowError();
+  });
+
+  it('is zoomed and moved by keys', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+    const canvas = host(page).querySelector('canvas');
+    const key = (name: string) => {
+      const event = new KeyboardEvent('keydown', { key: name, cancelable: true });
+      canvas?.dispatchEvent(event);
+      return event.defaultPrevented;
+    };
+    expect(['+', 'ArrowRight', '-', 'Home'].map(key)).toEqual([true, true, true, true]);
+    expect(key('x')).toBeFalse();
+  });
+
+  it('moves with the velocity factor, without being explained again', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    await give(page, file(LINE), 'On the cable');
+    const before = /at (\d+\.\d+) m/.exec(headline(page))?.[1] ?? '';
+    await type(page, field(page, 'Velocity factor'), '0.35');
+    await shown(page);
+    const after = /at (\d+\.\d+) m/.exec(headline(page))?.[1] ?? '';
+    expect(Number(after)).toBeCloseTo(Number(before) / 2, 1);
+  });
+
+  it('doubts every place before an end that shows behind the link’s own', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))], { lengthM: 30 });
+    await give(page, file(LINE), 'On the cable');
+    expect(text(page)).toMatch(/The end shows at 40\.\d\d m, and this link is told as 30\.00 m/);
+    expect(text(page)).toMatch(/If the length is right, 15\.0\d m is 11\.2\d m/);
+  });
+
+  it('lets a place be taken out, and says that a whole cable is whole', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+    expect(headline(page)).toContain('The cable is whole to its far end: 40.0');
+    button(page, 'Take this one out').click();
+    await shown(page);
+    expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(0);
+  });
+
+  it('refuses what is no trace with its line, and numbers that can’t be', async () => {
+    const page = await open(TracePage);
+    await give(page, new File(['Time,CH1\n0,1\n1e-9,x\n'], 'odd.csv'), 'odd.csv');
+    expect(host(page).querySelector('[role=alert]')?.textContent).toContain('odd.csv');
+    await type(page, field(page, 'Cable impedance'), 'many');
+    expect(text(page)).toContain('Cable impedance: not a value that can be.');
+  });
+
+  it('is taken from a reflectometer, whose silence is told', async () => {
+    const page = await open(TracePage);
+    for (const asked of http().match('/api/reflect/reflectometer'))
+      asked.flush({ host: '127.0.0.1', port: 5026 });
+    await shown(page);
+    expect(field(page, 'Port').value).toBe('5026');
+    button(page, 'Take a trace').click();
+    await shown(page);
+    const asked = http().expectOne('/api/reflect/acquire');
+    expect(asked.request.body).toEqual(
+      jasmine.objectContaining({ host: '127.0.0.1', port: 5026, averages: 16 }),
+    );
+    asked.flush(
+      { type: 'about:blank', title: 'No trace', status: 502, detail: 'It does not answer.' },
+      { status: 502, statusText: 'Bad Gateway' },
+    );
+    await shown(page);
+    expect(text(page)).toContain('It does not answer.');
+    expect(boxes(page).length).toBeGreaterThan(5);
+  });
+});
