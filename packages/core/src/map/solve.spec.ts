@@ -1,7 +1,7 @@
 import { BUILT_IN } from '../catalogue';
 import { seeded } from '../testing/seeded';
 import { COSTS, matchCost } from './match-cost';
-import { namedContact, type Direction, type Port } from './port';
+import { namedContact, withPartners, type Direction, type Port } from './port';
 import { PORTS } from './ports';
 import { PLAIN_OPTIONS, type Join, type SolveOptions } from './solution';
 import { solveMap } from './solve';
@@ -142,6 +142,29 @@ describe('solveMap', () => {
       wiring(bare('a'), bare('b'), { joins }),
     );
     expect(wirings).toEqual(['1-1 2-2 3-3', '1-1 2-3 3-2']);
+  });
+
+  it('asks which way round a bus goes whose wires are letters here and signs there', () => {
+    const bus = (id: string, names: readonly string[]): Port => ({
+      ...port('eia-485-terminal'),
+      id,
+      contacts: withPartners(names.map((name, index) => namedContact(String(index + 1), name))),
+    });
+    const task = {
+      near: bus('a', ['DATA A', 'DATA B', 'GND']),
+      far: bus('b', ['DATA+', 'DATA-', 'GND']),
+      cable: null,
+      options: PLAIN_OPTIONS,
+    };
+    const [question, ...more] = solveMap(task).questions;
+    expect(more).toEqual([]);
+    expect(question?.sentence).toContain('makers name these wires both ways');
+    const wirings = question?.choices.map(({ joins }) => wiring(task.near, task.far, { joins }));
+    expect(wirings).toEqual(['1-1 2-2 3-3', '1-2 2-1 3-3']);
+    // The same on both sides leaves no doubt.
+    expect(wiring(bus('a', ['D+', 'D-', 'GND']), bus('b', ['D+', 'D-', 'GND']))).toBe(
+      '1-1 2-2 3-3',
+    );
   });
 
   it('offers both pairs of a four-wire device to a two-wire bus, and warns of the one that never lets go', () => {

@@ -8,6 +8,7 @@ import {
   placeFromTwoEnds,
   pooledVelocity,
   readReel,
+  usedBetween,
   velocityFromBothEnds,
   velocityFromLength,
   velocityFromLengths,
@@ -81,6 +82,11 @@ describe('Velocity and two ends', () => {
     expect(atLeastM).toBe(81);
     expect(label).toContain('81 m');
     expect(readReel({ value: 2, u: 3 }, 'Cat 6', '').atLeastM).toBe(0);
+    expect(readReel({ value: 5.67, u: 0.1 }, 'Cat 6', '').atLeastM).toBe(5.4);
+    // Both readings' own uncertainties count in what was used between them.
+    const used = usedBetween({ value: 287.4, u: 0.9 }, { value: 118.2, u: 0.5 });
+    expect(used.value).toBeCloseTo(169.2, 9);
+    expect(used.u).toBeCloseTo(Math.hypot(0.9, 0.5), 9);
   });
 });
 
