@@ -1,4 +1,4 @@
-import { ARRANGEMENTS, FAULT_KINDS, tester as testerRow } from '@near-spoke/core/verify';
+import { ARRANGEMENTS, FAULT_KINDS, LEFT_OPEN, tester as testerRow } from '@near-spoke/core/verify';
 import { SHELL, compareContacts } from '@near-spoke/core/catalogue';
 import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
@@ -130,14 +130,7 @@ export const diagnosis = z
       z.object({ end: z.enum(['near', 'cable', 'far', 'either']), sentence: z.string() }),
     ),
     unseen: z.array(
-      z.enum([
-        ...FAULT_KINDS,
-        'high-resistance',
-        'intermittent',
-        'performance',
-        'order-behind-short',
-        'order-of-opens',
-      ]),
+      z.enum([...FAULT_KINDS, 'high-resistance', 'intermittent', 'performance', ...LEFT_OPEN]),
     ),
     unseenNotes: z.array(z.string()),
   })

@@ -20,7 +20,11 @@ export function applyFaults(faults: readonly Fault[], wiring: Wiring): Reading {
   const joints: GraphEdge[] = [];
   for (const fault of faults) {
     if (WIRING_KINDS.has(fault.kind))
-      fault.near.forEach((near, index) => map.set(near, fault.far[index] as Contact));
+      fault.near.forEach((near, index) => {
+        const far = fault.far[index];
+        if (far === undefined) map.delete(near);
+        else map.set(near, far);
+      });
     if (OPEN_KINDS.has(fault.kind)) fault.near.forEach((near) => broken.add(near));
     if (SHORT_KINDS.has(fault.kind)) joints.push(...chain(fault));
   }

@@ -1,6 +1,7 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
-import { coreAt, pairsOf, wireContacts, type End, type Wiring } from '../link';
+import { coreAt, intendedFar, pairsOf, wireContacts, type End, type Wiring } from '../link';
 import { capital } from '../units';
+import { GROUP_PAIRS } from './block-slips';
 import type { Fault, FaultKind, Place } from './fault';
 
 export interface Action {
@@ -15,6 +16,9 @@ interface Wording {
 }
 
 const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const counted = (count: number): string => COUNT[count] ?? String(count);
+/** Contacts that are told one by one; of more, the first and the last. */
+const TOLD = 8;
 
 /** How each kind of fault is told and mended: the title, one sentence, and what to do. */
 export const WORDING: Readonly<Record<FaultKind, Wording>> = {
@@ -75,19 +79,58 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     sentence: (fault, wiring) =>
       fault.near.length === 2
         ? `${capital(namesAt(fault, wiring))} are swapped: ${arrivals(fault)}.`
-        : `${capital(COUNT[fault.near.length] ?? '')} conductors are in the wrong places: ${arrivals(fault)}.`,
+        : fault.near.length === 1
+          ? `${capital(namesAt(fault, wiring))} is in the wrong place: ${arrivals(fault)}.`
+          : `${capital(counted(fault.near.length))} conductors are in the wrong places: ${arrivals(fault)}.`,
     action: remake,
   },
   rollover: {
     title: 'Upside down',
-    sentence: (fault) =>
-      `${fault.end === 'either' ? 'One end' : `The ${fault.end} end`} is made upside down: ${arrivals(fault)}.`,
-    action: (fault) => ({
+    sentence: (fault, wiring) =>
+      turns(wiring)
+        ? `${fault.end === 'either' ? 'One end' : `The ${fault.end} end`} is made upside down: ${arrivals(fault)}.`
+        : `One end begins at its last contact: ${arrivals(fault)}.`,
+    action: (fault, wiring) => ({
       end: fault.end,
-      sentence:
-        fault.end === 'either'
+      sentence: !turns(wiring)
+        ? 'Read the colours at both ends. Make the end again that begins with the last core on its first contact.'
+        : fault.end === 'either'
           ? 'Read the colours at both ends with the latch the same way. Remake the end that runs backwards.'
           : `Remake the ${fault.end} end with the latch the other way.`,
+    }),
+  },
+  shifted: {
+    title: 'Row begun late',
+    sentence: tellShift,
+    action: (fault, wiring) => {
+      const [end, other] = lateAndOther(fault);
+      const first = wiring[end].contacts[0];
+      return {
+        end,
+        sentence: `Look at the first contacts of the ${end} end. If they are as told, punch the ${end} end down again from its first contact${
+          first?.core ? `: ${conductor(first.core).name} on ${first.contact}` : ''
+        }. If its colours are in order, the ${other} end is the one that began elsewhere.`,
+      };
+    },
+  },
+  'crossed-groups': {
+    title: 'Groups exchanged',
+    sentence: (fault, wiring) => {
+      const groups = groupsIn(fault, wiring);
+      return `${capital(list(groups.map(groupName)))} are exchanged: ${arrivals(fault)}.`;
+    },
+    action: (fault, wiring) => ({
+      end: 'either',
+      sentence: `Read the colours at both ends. Punch ${list(groupsIn(fault, wiring).map(groupName))} down again at the end where they have changed places.`,
+    }),
+  },
+  'turned-group': {
+    title: 'Group laid backwards',
+    sentence: (fault, wiring) =>
+      `${capital(list(groupsIn(fault, wiring).map(groupName)))} runs backwards at one end: ${arrivals(fault)}.`,
+    action: (fault, wiring) => ({
+      end: 'either',
+      sentence: `Read the colours at both ends. Punch ${list(groupsIn(fault, wiring).map(groupName))} down again at the end where it runs backwards.`,
     }),
   },
   'split-pair': {
@@ -170,6 +213,72 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
   },
 };
 
+/** Whether an end can be on the wrong way round, and not only be wired from its wrong end. */
+const turns = ({ near, far }: Wiring): boolean => near.turns || far.turns;
+
+/** Which end of a shifted row begins late, as it looks from the reading. */
+const lateAndOther = ({ end }: Fault): readonly [End, End] =>
+  end === 'near' ? ['near', 'far'] : ['far', 'near'];
+
+/**
+ * "Every pair is two pairs late at the far end: near 1 arrives at far 5 ... Far 1 to 4 are empty; near 47 to
+ * 50 are left over."
+ */
+function tellShift(fault: Fault, wiring: Wiring): string {
+  const [late] = lateAndOther(fault);
+  const row = wireContacts(wiring.far);
+  const [first, arrives] = [fault.near[0] as Contact, fault.far[0] as Contact];
+  const by = Math.abs(row.indexOf(arrives) - row.indexOf(intendedFar(wiring).get(first) ?? ''));
+  const inPairs = by % 2 === 0 && pairsOf(wiring.far).length * 2 === row.length;
+  const [what, how] = inPairs
+    ? ['pair', `${counted(by / 2)} pair${by === 2 ? '' : 's'}`]
+    : ['conductor', `${counted(by)} contact${by === 1 ? '' : 's'}`];
+  const left = fault.near.slice(fault.far.length);
+  const said = `Every ${what} is ${how} late at the ${late} end: ${arrivals(fault)}.`;
+  if (left.length === 0) return `${said} What was left over at its end is on its first contacts.`;
+  const there = late === 'far' ? row : wireContacts(wiring.near);
+  const reached = new Set(late === 'far' ? fault.far : fault.near.slice(0, fault.far.length));
+  const empty = there.filter((contact) => !reached.has(contact));
+  const over =
+    late === 'far'
+      ? `the cores of near ${stretch(left)} are left over`
+      : `the cores of far ${stretch(row.filter((contact) => !fault.far.includes(contact)))} are left over`;
+  return `${said} ${capital(late)} ${stretch(empty)} should be empty there, and ${over}.`;
+}
+
+/** "4", "1 and 2", "1 to 4". */
+const stretch = (contacts: readonly Contact[]): string =>
+  contacts.length < 3 ? list(contacts) : `${contacts[0] ?? ''} to ${contacts.at(-1) ?? ''}`;
+
+interface PairGroup {
+  readonly from: number;
+  readonly to: number;
+  /** The colour that the tips of its pairs share, if they do. */
+  readonly colour: string | null;
+}
+
+/** The groups of five pairs that a fault's contacts belong to. */
+function groupsIn({ near }: Fault, wiring: Wiring): PairGroup[] {
+  const pairs = pairsOf(wiring.near);
+  const starts = pairs.flatMap(({ tip }, index) =>
+    near.includes(tip) ? [index - (index % GROUP_PAIRS)] : [],
+  );
+  return [...new Set(starts)].map((start) => {
+    const group = pairs.slice(start, start + GROUP_PAIRS);
+    const colours = new Set(
+      group.map(({ tip }) => named(tip, 'near', wiring).split('-')[0]?.split(' ')[0] ?? ''),
+    );
+    return {
+      from: group[0]?.number ?? 0,
+      to: group.at(-1)?.number ?? 0,
+      colour: colours.size === 1 ? ([...colours][0] ?? null) : null,
+    };
+  });
+}
+
+const groupName = ({ from, to, colour }: PairGroup): string =>
+  colour ? `the ${colour} group (pairs ${from} to ${to})` : `pairs ${from} to ${to}`;
+
 const at = ({ end }: Fault): string =>
   end === 'either' ? '' : end === 'cable' ? ' along the cable' : ` at the ${end} end`;
 
@@ -207,8 +316,13 @@ function remake(fault: Fault, wiring: Wiring): Action {
   };
 }
 
-function namesAt(fault: Fault, wiring: Wiring): string {
-  return list(fault.near.map((contact) => nameOf(contact, wiring)));
+/** The names of a fault's cores; of many, the first two and how many more. */
+function namesAt({ near }: Fault, wiring: Wiring): string {
+  const told = near.length <= TOLD ? near : near.slice(0, 2);
+  const names = told.map((contact) => nameOf(contact, wiring));
+  return list(
+    told.length === near.length ? names : [...names, `${near.length - told.length} more`],
+  );
 }
 
 /** The name of a near contact's core, without the contact. */
@@ -223,10 +337,14 @@ function contactsAt(fault: Fault, wiring: Wiring): string {
   return near === far ? named(near, 'near', wiring) : `near ${near} and far ${far}`;
 }
 
-function arrivals(fault: Fault): string {
-  return list(
-    fault.near.map((near, index) => `near ${near} arrives at far ${fault.far[index] ?? ''}`),
-  );
+/** Where each conductor arrives; of many, the first two and the last. */
+function arrivals({ near, far }: Fault): string {
+  const rows = near
+    .slice(0, far.length)
+    .map((contact, index) => `near ${contact} arrives at far ${far[index] ?? ''}`);
+  return rows.length <= TOLD
+    ? list(rows)
+    : `${rows.slice(0, 2).join(', ')} and so on, to ${rows.at(-1) ?? ''}`;
 }
 
 function shortedContacts(fault: Fault, wiring: Wiring): string {

@@ -16,7 +16,9 @@ export interface TestResult {
   readonly splitPairs: readonly (readonly [Contact, Contact])[];
 }
 
-export type Unseen = Blindness | 'order-behind-short' | 'order-of-opens';
+/** What the reading itself leaves open, whatever tester took it. */
+export const LEFT_OPEN = ['order-behind-short', 'order-of-opens', 'fewer-faults'] as const;
+export type Unseen = Blindness | (typeof LEFT_OPEN)[number];
 
 export interface DescribedFault extends Fault {
   readonly title: string;
@@ -57,7 +59,7 @@ export function diagnose(result: TestResult): Diagnosis {
   const explanation = explainWiring(nets, wiring);
   const shorts = shortFaults(nets, explanation, wiring);
   const faults = [
-    ...wiringFaults(explanation.map, wiring),
+    ...wiringFaults(explanation, wiring),
     ...openFaults(explanation, wiring),
     ...shorts,
     ...splitFaults(result.splitPairs, explanation.map, wiring),
@@ -68,7 +70,7 @@ export function diagnose(result: TestResult): Diagnosis {
   const relevant = blindTo.filter((kind) => kind !== 'split-pair' || pairingUnproven);
   const verdict = faults.length > 0 ? 'fail' : pairingUnproven ? 'unproven' : 'pass';
   const arrangement = arrangementOf(explanation, wiring);
-  const hidden = hiddenByFaults(shorts, explanation);
+  const hidden = [...hiddenByFaults(shorts, explanation), ...perhapsFewer(explanation)];
   const unseen: Unseen[] = [...relevant, ...hidden.map(({ kind }) => kind)];
   return {
     verdict,
@@ -126,6 +128,16 @@ function actionsFor(
     (action, index) => all.findIndex((other) => other.sentence === action.sentence) === index,
   );
 }
+
+const perhapsFewer = ({ fewest }: WiringExplanation) =>
+  fewest
+    ? []
+    : [
+        {
+          kind: 'fewer-faults' as const,
+          note: 'That no smaller set of faults explains this reading was not proven: mend what is told first, and test again.',
+        },
+      ];
 
 /** Orders that could hide behind a short or among opens, which no continuity test can settle. */
 function hiddenByFaults(

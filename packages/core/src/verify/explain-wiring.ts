@@ -1,15 +1,21 @@
 import type { Contact } from '../catalogue';
-import { intendedFar, type Reading, type Wiring } from '../link';
+import { intendedFar, wireContacts, type Reading, type Wiring } from '../link';
+import { explainBlock, type LaidSlip } from './explain-block';
 import { turnedMaps, wiringDistance, type WireMap } from './wiring-distance';
 
 /** Which far contact each near contact's conductor ends at, and which conductors go through. */
 export interface WiringExplanation {
   readonly map: WireMap;
   readonly intact: ReadonlySet<Contact>;
+  /** Slips of a whole row of contacts, and what they alone would make of the intended map. */
+  readonly slips: readonly LaidSlip[];
+  readonly base: WireMap;
+  /** Whether no other wiring behind the reading needs fewer slips. */
+  readonly fewest: boolean;
 }
 
-/** Maps that are compared at most: all there can be of eight conductors and a shield. */
-const SEARCHED = 362_880;
+/** Conductors up to which every wiring behind a reading is compared. */
+const COMPARED = 9;
 
 interface Group {
   near: Contact[];
@@ -22,12 +28,14 @@ interface Group {
  *
  * A conductor can be whole only if both its contacts are in one net. Where a net or an open leaves
  * a choice, a conductor that can be in its intended place is put there: taking a contact out of a
- * displaced cycle never lengthens the explanation. What remains is searched exhaustively, of more than
- * nine conductors in disorder only so far as time allows (SEARCHED).
+ * displaced cycle never lengthens the explanation. What remains is searched exhaustively. Connectors of
+ * more than nine conductors have slips of their own, and are explained by those (explainBlock).
  */
 export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanation {
   const intended = intendedFar(wiring);
   const groups = groupsOf(reading, intended);
+  const isBlock = wireContacts(wiring.near).filter((near) => intended.has(near)).length > COMPARED;
+  const block = isBlock ? explainBlock(reading, wiring) : null;
   const groupOfFar = new Map(groups.flatMap((group) => group.far.map((far) => [far, group])));
   const groupOfNear = new Map(groups.flatMap((group) => group.near.map((near) => [near, group])));
   const wholePossible = groups.reduce(
@@ -36,10 +44,15 @@ export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanati
   );
   const finish = (map: WireMap): WiringExplanation => ({
     map,
+    slips: block?.slips ?? [],
+    base: block?.base ?? intended,
+    fewest: block?.fewest ?? true,
     intact: new Set(
       [...map].filter(([n, f]) => groupOfNear.get(n) === groupOfFar.get(f)).map(([near]) => near),
     ),
   });
+
+  if (block) return finish(block.map);
 
   const settled = new Map<Contact, Contact>();
   const free = groups.map((group) => ({ near: [...group.near], far: [...group.far] }));
@@ -61,7 +74,7 @@ export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanati
   }
 
   const candidates = [
-    ...first(SEARCHED, completions(settled, free, intended)),
+    ...completions(settled, free, intended),
     ...turnedMaps(wiring, intended).filter((map) => finish(map).intact.size === wholePossible),
   ];
   if (candidates.length === 1) return finish(candidates[0] as WireMap);
@@ -79,15 +92,6 @@ export function explainWiring(reading: Reading, wiring: Wiring): WiringExplanati
 function remove(contacts: Contact[], contact: Contact): void {
   const at = contacts.indexOf(contact);
   if (at >= 0) contacts.splice(at, 1);
-}
-
-function* first<T>(most: number, items: Iterable<T>): Generator<T> {
-  let count = 0;
-  for (const item of items) {
-    if (count >= most) return;
-    count += 1;
-    yield item;
-  }
 }
 
 function groupsOf(reading: Reading, intended: WireMap): Group[] {

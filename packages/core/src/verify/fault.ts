@@ -8,6 +8,9 @@ export const FAULT_KINDS = [
   'crossed-pairs',
   'miswire',
   'rollover',
+  'shifted',
+  'crossed-groups',
+  'turned-group',
   'split-pair',
   'shield-open',
   'shield-short',
@@ -27,6 +30,9 @@ export const SEVERAL_FAULTS: Readonly<Record<FaultKind, string>> = {
   'crossed-pairs': 'crossed pairs',
   miswire: 'wires in wrong places',
   rollover: 'a cable turned end for end',
+  shifted: 'a row that begins late',
+  'crossed-groups': 'groups of pairs exchanged',
+  'turned-group': 'a group of pairs laid backwards',
   'split-pair': 'split pairs',
   'shield-open': 'an open shield',
   'shield-short': 'a conductor on the shield',
@@ -43,8 +49,9 @@ export const PLACES: readonly Place[] = ['near', 'cable', 'far'];
 /**
  * One thing that is wrong, as a change of a good link.
  *
- * - Wiring kinds (reversed-pair, crossed-pairs, miswire, rollover): near[i] arrives at far[i]. Where
- *   two of them name one contact, the later one holds.
+ * - Wiring kinds (reversed-pair, crossed-pairs, miswire, rollover, shifted, crossed-groups,
+ *   turned-group): near[i] arrives at far[i]; where far has no more, at nothing. Where two of them name
+ *   one contact, the later one holds.
  * - Opens: the conductor between near[i] and far[i] is broken.
  * - Shorts and an unexpected shield: everything that near and far name is joined together.
  * - Split pairs: near and far name the contacts whose pairs are not twisted together.
@@ -66,6 +73,9 @@ export const WIRING_KINDS: ReadonlySet<FaultKind> = new Set([
   'crossed-pairs',
   'miswire',
   'rollover',
+  'shifted',
+  'crossed-groups',
+  'turned-group',
 ]);
 
 export const OPEN_KINDS: ReadonlySet<FaultKind> = new Set(['open', 'shield-open']);

@@ -2,6 +2,7 @@ export { applyFaults } from './apply-faults';
 export { ARRANGEMENTS, type Arrangement } from './arrangement';
 export type { Action } from './describe-fault';
 export {
+  LEFT_OPEN,
   diagnose,
   type DescribedFault,
   type Diagnosis,

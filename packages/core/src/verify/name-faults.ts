@@ -1,14 +1,29 @@
 import { SHELL, compareContacts, type Contact } from '../catalogue';
-import { intendedFar, pairAt, pairsOf, type End, type Reading, type Wiring } from '../link';
+import {
+  intendedFar,
+  pairAt,
+  pairsOf,
+  wireContacts,
+  type End,
+  type Reading,
+  type Wiring,
+} from '../link';
 import type { WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';
 import { cyclesOf, pairArrival, turnedMaps, wiresOf, type WireMap } from './wiring-distance';
 
-/** Faults of order: the fewest cycles, crossed pairs and turned plugs that make up the map. */
-export function wiringFaults(map: WireMap, wiring: Wiring): Fault[] {
+/** Faults of order: the fewest cycles, crossed pairs and slips of whole connectors that make up the map. */
+export function wiringFaults({ map, base, slips }: WiringExplanation, wiring: Wiring): Fault[] {
   const intended = intendedFar(wiring);
-  const direct = faultsAgainst(map, intended, wiring);
-  if (direct.length <= 1) return direct;
+  const laid = slips.map(({ kind, near, far }): Fault => ({
+    kind,
+    near,
+    far,
+    pairs: pairNumbers(near, wiring),
+    end: kind === 'shifted' && far.length < near.length ? lateEnd(near, wiring) : 'either',
+  }));
+  const direct = [...laid, ...faultsAgainst(map, base, wiring)];
+  if (direct.length <= 1 || laid.length > 0) return direct;
   const bases = turnedMaps(wiring, intended);
   const turned = bases.map((base, index): Fault[] => {
     const other = bases[1 - index];
@@ -25,6 +40,10 @@ export function wiringFaults(map: WireMap, wiring: Wiring): Fault[] {
   return [direct, ...turned].reduce((best, next) => (next.length < best.length ? next : best));
 }
 
+/** Of a row that begins late, the end whose first contacts are empty; what is left over stands last. */
+const lateEnd = (near: readonly Contact[], wiring: Wiring): End =>
+  near.at(-1) === wireContacts(wiring.near).at(-1) ? 'far' : 'near';
+
 function faultsAgainst(map: WireMap, base: WireMap, wiring: Wiring): Fault[] {
   const whole = wholePairFaults(map, base, wiring);
   const named = new Set(whole.flatMap((fault) => fault.near));
@@ -32,7 +51,7 @@ function faultsAgainst(map: WireMap, base: WireMap, wiring: Wiring): Fault[] {
   const displaced = new Map(
     [...map]
       .filter(([near, far]) => base.get(near) !== far && !named.has(near))
-      .map(([near, far]) => [near, back.get(far) as Contact]),
+      .map(([near, far]) => [near, back.get(far)]),
   );
   return [
     ...whole,

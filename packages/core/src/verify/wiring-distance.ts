@@ -91,18 +91,26 @@ function swapsAfter(first: Permutation, then: Permutation): number {
   return swaps;
 }
 
-/** The cycles of a permutation, those of one item included. */
-export function cyclesOf(permutation: WireMap): Contact[][] {
+/** The cycles of a permutation, those of one item included; where it is none, its chains as well. */
+export function cyclesOf(
+  permutation: ReadonlyMap<Contact, Contact | undefined>,
+): readonly (readonly Contact[])[] {
   const seen = new Set<Contact>();
   const cycles: Contact[][] = [];
-  for (const start of permutation.keys()) {
-    if (seen.has(start)) continue;
+  const reached = new Set(permutation.values());
+  // Chains from their beginnings, then what closes.
+  const starts = [...permutation.keys()].sort(
+    (a, b) => Number(reached.has(a)) - Number(reached.has(b)),
+  );
+  for (const start of starts) {
     const cycle: Contact[] = [];
-    for (let at = start; !seen.has(at); at = permutation.get(at) as Contact) {
+    let at: Contact | undefined = start;
+    while (at !== undefined && permutation.has(at) && !seen.has(at)) {
       seen.add(at);
       cycle.push(at);
+      at = permutation.get(at);
     }
-    cycles.push(cycle);
+    if (cycle.length > 0) cycles.push(cycle);
   }
   return cycles;
 }

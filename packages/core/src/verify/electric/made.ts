@@ -96,7 +96,10 @@ const coresNamed = ({ near, far }: Fault, good: Cores): ConductorId[] => [
 const contactFor = (good: Cores, end: End, core: ConductorId | undefined): Contact | undefined =>
   [...good[end]].find(([, other]) => other === core)?.[0];
 
-/** near[i] arrives at far[i]: at the end that has the fault, contacts carry each other's cores. */
+/**
+ * near[i] arrives at far[i]: at the end that has the fault, contacts carry each other's cores; one whose
+ * core went elsewhere, and none came, is empty.
+ */
 function reorder(cores: Cores, good: Cores, { near, far, end }: Fault): void {
   const here: End = end === 'far' ? 'far' : 'near';
   const [mine, others] = here === 'near' ? [near, far] : [far, near];
@@ -106,6 +109,9 @@ function reorder(cores: Cores, good: Cores, { near, far, end }: Fault): void {
     const from = contactFor(good, here, meant);
     return [contact, from === undefined ? undefined : cores[here].get(from)];
   });
+  const cameTo = new Set(moved.map(([, core]) => core));
+  for (const [contact, core] of [...cores[here]])
+    if (cameTo.has(core) && !mine.includes(contact)) cores[here].delete(contact);
   for (const [contact, core] of moved)
     if (core === undefined) cores[here].delete(contact);
     else cores[here].set(contact, core);

@@ -1,5 +1,6 @@
 import { SHELL, type Contact } from '../../catalogue';
 import { intendedFar, pairAt, pairsOf, turnedContact, type Wiring } from '../../link';
+import { blockSlipsOf, contactsOf, placesOf, type BlockSlip } from '../block-slips';
 import type { Fault, FaultKind, Place } from '../fault';
 import { NEIGHBOUR_SHARE, type Prior } from './prior';
 
@@ -43,6 +44,7 @@ export function hypothesesOf(wiring: Wiring, prior: Prior): Hypothesis[] {
       twos(wires).map((two) => shortOf(two, wires, wiring)),
     ),
     ...orders(wires, wiring).map(([kind, drafts]) => spread(prior, kind, ends, drafts)),
+    ...blockOrders(wiring).map(([kind, drafts]) => spread(prior, kind, ends, drafts)),
     spread(prior, 'split-pair', ['either'], splits(wiring)),
     spread(
       prior,
@@ -173,6 +175,39 @@ function orders(
         : [],
     ],
   ];
+}
+
+/** Contacts in a row from which on slips of the whole row are thought of. */
+const ROW = 10;
+/** So far a row is begun late, in contacts. */
+const LATE = 6;
+
+/** Slips of a whole row of contacts, where there is one. */
+function blockOrders(wiring: Wiring): (readonly [FaultKind, readonly Draft[]])[] {
+  const places = placesOf(wiring, intendedFar(wiring));
+  if (places.near.length < ROW) return [];
+  const late = ({ moves }: BlockSlip) => {
+    const left = moves.filter((to) => to === -1).length;
+    return left > 0 && left <= LATE;
+  };
+  const all = blockSlipsOf(wiring, places);
+  return (['shifted', 'crossed-groups', 'turned-group'] as const).map((kind) => [
+    kind,
+    all
+      .filter((slip) => slip.kind === kind && (kind !== 'shifted' || late(slip)))
+      .map(({ moves }): Draft => {
+        const among = [...moves.keys()].filter((place) => moves[place] !== place);
+        const { near, far } = contactsOf(places, moves, among);
+        const pairs = near.flatMap((contact) => pairAt(wiring.near, contact)?.number ?? []);
+        return {
+          kind,
+          near,
+          far,
+          pairs: [...new Set(pairs)].sort((a, b) => a - b),
+          weight: 1,
+        };
+      }),
+  ]);
 }
 
 function splits(wiring: Wiring): Draft[] {

@@ -62,7 +62,8 @@ export function partitions(wiring: Wiring): Partitions {
       const from = contacts.findIndex(
         (other) => other.end === end && core !== undefined && good[end].get(other.contact) === core,
       );
-      return from === to || core === undefined ? [] : [[to, from]];
+      if (core === undefined) return coreOf[to] === NONE ? [] : [[to, NONE]];
+      return from === to ? [] : [[to, from]];
     });
     const split = fault.kind === 'split-pair';
     const changed = moves.filter(([to]) => to < nearCount);
@@ -105,7 +106,7 @@ export function partitions(wiring: Wiring): Partitions {
       const { moved, exchanged, broken, joined } = effectOf(fault);
       if (moved.length > 0) {
         before.set(now);
-        for (const [to, from] of moved) now[to] = before[from] as number;
+        for (const [to, from] of moved) now[to] = from === NONE ? NONE : (before[from] as number);
       }
       for (const [one, other] of exchanged)
         for (let index = 0; index < count; index += 1)
