@@ -113,6 +113,7 @@ export const explained = z
     ),
     count: z.int(),
     upTo: z.int(),
+    cutShort: z.boolean().meta({ description: 'No time was left for larger sets of faults.' }),
     next: z
       .object({
         tester: z.string(),

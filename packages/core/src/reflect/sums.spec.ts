@@ -160,6 +160,14 @@ describe('Set-up', () => {
     expect(short.verdicts[0]?.ok).toBeFalse();
   });
 
+  it('answers for the fastest scope on the longest cable, and for one slower than any pulse', () => {
+    const fast = adviseSetup({ ...task, lengthM: 20_000 }, { ...scope, bandwidthHz: 1e12 });
+    expect(fast.pulseWidthS).toBe(1e-6);
+    expect(fast.verdicts[2]?.ok).toBeFalse();
+    const slow = adviseSetup({ ...task, lengthM: 10 }, { ...scope, bandwidthHz: 1000 });
+    expect(slow.pulseWidthS).toBe(1e-6);
+  });
+
   it('matches a pulser at least as well as any one resistor could', () => {
     for (const [pulser, line] of [
       [50, 75],

@@ -117,10 +117,10 @@ export class WhatExplains {
     const report = this.report();
     const rest = (report?.count ?? 0) - this.rows().length;
     if (!report || rest <= 0) return '';
-    const most = report.upTo === 2 ? 'two' : 'three';
+    const most = ['one', 'one', 'two', 'three'][report.upTo] ?? 'three';
     const own = this.experience()?.links ?? 0;
     const rates = own > 0 ? `generic, refined by ${own} links of your own` : 'generic';
-    return `${rest} less likely accounts of up to ${most} faults also agree. Shares are among these; their rates are ${rates}.`;
+    return `${rest} less likely accounts of up to ${most} fault${report.upTo < 2 ? '' : 's'} also agree. Shares are among these; their rates are ${rates}.`;
   });
   protected readonly outcomes = computed(() =>
     (this.report()?.next?.outcomes ?? [])

@@ -57,13 +57,16 @@ const RISE_TIMES_BANDWIDTH = 0.35;
 export function adviseSetup(task: SetupTask, scope: Scope): Setup {
   const delayS = delayOf(task.lengthM, task.velocityFactor);
   const riseS = RISE_TIMES_BANDWIDTH / scope.bandwidthHz;
-  const tries = WIDTHS_S.filter((width) => width >= 1.5 * riseS).map((width) => ({
-    width,
-    ...farEchoOf(task, width, riseS, delayS),
-  }));
+  const wide = WIDTHS_S.filter((width) => width >= 1.5 * riseS);
+  const tried: { width: number; height: number; widthThere: number }[] = [];
   const enough = ({ height }: { height: number }) =>
     height >= LEAST_ECHO && height * Math.sqrt(MOST_AVERAGES) >= STANDS_OUT * scope.noiseShare;
-  const chosen = tries.find(enough) ?? tries.reduce((a, b) => (b.height > a.height ? b : a));
+  for (const width of wide.length > 0 ? wide : WIDTHS_S.slice(-1)) {
+    const echo = { width, ...farEchoOf(task, width, riseS, delayS) };
+    tried.push(echo);
+    if (enough(echo)) break;
+  }
+  const chosen = tried.reduce((a, b) => (enough(b) || b.height > a.height ? b : a));
   const averages = Math.min(
     MOST_AVERAGES,
     2 ** Math.max(0, Math.ceil(2 * Math.log2((STANDS_OUT * scope.noiseShare) / chosen.height))),
@@ -107,9 +110,13 @@ export function adviseSetup(task: SetupTask, scope: Scope): Setup {
   };
 }
 
-/** Height and width, at half height, of what comes back from an open far end. */
-function farEchoOf(task: SetupTask, widthS: number, riseS: number, delayS: number) {
-  const intervalS = Math.max(riseS / 3, (delayS + 6 * widthS) / 8192);
+/**
+ * Height and width, at half height, of what comes back from an open far end. An edge that is finer than
+ * the grid of a long cable is taken as steep as the grid shows: the cable smears it far more.
+ */
+function farEchoOf(task: SetupTask, widthS: number, edgeS: number, delayS: number) {
+  const intervalS = Math.max(edgeS / 3, (delayS + 6 * widthS) / 8192);
+  const riseS = Math.max(edgeS, intervalS);
   const samples = Math.ceil((1.3 * delayS + 6 * widthS) / intervalS) + 64;
   const trace = traceOf(
     {

@@ -1,4 +1,4 @@
-import { SHIELD, type ConductorId } from '../../catalogue';
+import { SHIELD, type ConductorId, type Contact } from '../../catalogue';
 import { ENDS, type End } from '../../link';
 import { PLACES, type Place } from '../fault';
 import type { CircuitPart, Node } from './network';
@@ -33,8 +33,17 @@ const coreNode = (core: ConductorId, place: Place): Node => `core:${core}@${plac
 const spotNode = (spot: Spot): Node =>
   spot.place === 'cable' ? coreNode(spot.core, 'cable') : nodeAt(spot.place, spot.contact);
 
+interface Known {
+  readonly electrics: Electrics;
+  readonly moved: Place | null;
+  readonly parts: readonly CircuitPart[];
+}
+
+const known = new WeakMap<Made, Known>();
+
 /**
- * The resistors that a link is made of, between its contacts.
+ * The resistors that a link is made of, between its contacts. Those of the same link again are not made
+ * anew: a beeper is put to it a hundred times.
  *
  * @param moved where the cable is moved meanwhile: what is loose there is open
  */
@@ -42,7 +51,15 @@ export function linkCircuit(
   made: Made,
   electrics: Electrics,
   moved: Place | null = null,
-): CircuitPart[] {
+): readonly CircuitPart[] {
+  const before = known.get(made);
+  if (before?.electrics === electrics && before.moved === moved) return before.parts;
+  const parts = makeCircuit(made, electrics, moved);
+  known.set(made, { electrics, moved, parts });
+  return parts;
+}
+
+function makeCircuit(made: Made, electrics: Electrics, moved: Place | null): CircuitPart[] {
   const is = (spots: readonly CoreSpot[], core: ConductorId, place: Place) =>
     spots.some((spot) => spot.core === core && spot.place === place);
   const broken = (core: ConductorId, place: Place) =>
@@ -52,11 +69,10 @@ export function linkCircuit(
   const joinedInside = new Set(
     made.joints.flat().flatMap((spot) => (spot.place === 'cable' ? [spot.core] : [])),
   );
-  const cores = new Set(ENDS.flatMap((end) => [...made.cores[end].values()]));
+  const on = { near: contactsByCore(made, 'near'), far: contactsByCore(made, 'far') };
+  const cores = new Set(ENDS.flatMap((end) => [...on[end].keys()]));
   for (const core of cores) {
-    const contacts = (end: End) =>
-      [...made.cores[end]].filter(([, on]) => on === core).map(([contact]) => contact);
-    const [near, far] = [contacts('near'), contacts('far')];
+    const [near, far] = [on.near.get(core) ?? [], on.far.get(core) ?? []];
     const joint = (place: Place) =>
       electrics.jointOhm + (is(made.poor, core, place) ? electrics.poorOhm : 0);
     const whole =
@@ -89,4 +105,11 @@ export function linkCircuit(
   }
   for (const [a, b] of made.joints) resistor(spotNode(a), spotNode(b), electrics.jointOhm);
   return parts;
+}
+
+function contactsByCore({ cores }: Made, end: End): ReadonlyMap<ConductorId, readonly Contact[]> {
+  const contacts = new Map<ConductorId, Contact[]>();
+  for (const [contact, core] of cores[end])
+    contacts.set(core, [...(contacts.get(core) ?? []), contact]);
+  return contacts;
 }

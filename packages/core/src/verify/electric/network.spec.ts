@@ -68,6 +68,29 @@ describe('The circuit of a tester and a link', () => {
   });
 });
 
+describe('A circuit with places between', () => {
+  it('has the volts that it had with all its places, and stands wires of no length', () => {
+    const parts: CircuitPart[] = [
+      supply(9),
+      { kind: 'resistor', a: 'plus', b: 'one', ohm: 3 },
+      { kind: 'resistor', a: 'one', b: 'two', ohm: 2 },
+      { kind: 'resistor', a: 'two', b: 'minus', ohm: 3 },
+      { kind: 'resistor', a: 'two', b: 'hanging', ohm: 5 },
+      { kind: 'resistor', a: 'one', b: 'one', ohm: 1 },
+    ];
+    const { voltsAt } = solveCircuit(parts);
+    const across = (a: string, b: string) => voltsAt(a) - voltsAt(b);
+    expect(across('plus', 'one')).toBeCloseTo(3, 6);
+    expect(across('one', 'two')).toBeCloseTo(2, 6);
+    expect(across('two', 'hanging')).toBeCloseTo(0, 9);
+    const none: CircuitPart[] = [
+      supply(9),
+      { kind: 'resistor', a: 'plus', b: 'minus', ohm: 1e-12 },
+    ];
+    expect(Number.isFinite(solveCircuit(none).voltsAt('plus'))).toBeTrue();
+  });
+});
+
 describe('Lamp testers, against an independent solver', () => {
   const wiring = fourPairWiring('T568B', 'T568B', true);
   const { electrics } = plainBench(wiring);

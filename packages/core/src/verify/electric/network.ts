@@ -1,4 +1,5 @@
 import { Matrix, solve } from 'ml-matrix';
+import { mergeSeries } from './merge-series';
 
 /** A place where parts meet, by name; equal names are one place. */
 export type Node = string;
@@ -36,6 +37,8 @@ export interface Solved {
 
 /** What everything leaks to everything at, siemens: keeps parts that hang free in the sum. */
 const LEAK_S = 1e-10;
+/** Less than this is a wire: with less, the leaks would be lost in the sum, ohm. */
+const LEAST_OHM = 1e-4;
 /** Rounds in which all diodes that contradict themselves change at once, which is mostly quicker. */
 const TOGETHER = 8;
 const FLIPS = 500;
@@ -46,9 +49,10 @@ const FLIPS = 500;
  * in the end one at a time (Murty's rule for the linear complementarity problem, which ends because the
  * conductances are positive definite).
  *
- * @throws when the circuit has no state, which only a resistance of nothing or less can bring about.
+ * @throws when the circuit has no state, which does not come about with resistances greater than nothing.
  */
-export function solveCircuit(parts: readonly CircuitPart[]): Solved {
+export function solveCircuit(circuit: readonly CircuitPart[]): Solved {
+  const { parts, voltsAt } = mergeSeries(circuit);
   const places = placesOf(parts);
   const count = places.size - 1;
   const at = (node: Node) => (places.get(node) as number) - 1;
@@ -70,10 +74,10 @@ export function solveCircuit(parts: readonly CircuitPart[]): Solved {
   };
   for (let node = 0; node < count; node += 1) join(fixed, node, -1, LEAK_S);
   for (const part of parts) {
-    if (part.kind === 'resistor') join(fixed, at(part.a), at(part.b), 1 / part.ohm);
+    if (part.kind === 'resistor') join(fixed, at(part.a), at(part.b), siemens(part.ohm));
     if (part.kind === 'supply') {
-      join(fixed, at(part.plus), at(part.minus), 1 / part.ohm);
-      push(feed, at(part.minus), at(part.plus), part.volts / part.ohm);
+      join(fixed, at(part.plus), at(part.minus), siemens(part.ohm));
+      push(feed, at(part.minus), at(part.plus), part.volts * siemens(part.ohm));
     }
   }
   for (let flip = 0; flip < FLIPS; flip += 1) {
@@ -81,11 +85,11 @@ export function solveCircuit(parts: readonly CircuitPart[]): Solved {
     const ampere = Float64Array.from(feed);
     diodes.forEach(({ anode, cathode, forwardV, ohm }, index) => {
       if (!on[index]) return;
-      join(matrix, at(anode), at(cathode), 1 / ohm);
-      push(ampere, at(cathode), at(anode), forwardV / ohm);
+      join(matrix, at(anode), at(cathode), siemens(ohm));
+      push(ampere, at(cathode), at(anode), forwardV * siemens(ohm));
     });
     const volts = count === 0 ? [] : solve(matrix, Matrix.columnVector(ampere)).getColumn(0);
-    const level = (node: Node) => volts[at(node)] ?? 0;
+    const level = (node: Node) => (places.has(node) ? (volts[at(node)] ?? 0) : 0);
     const over = diodes.map(
       ({ anode, cathode, forwardV }) => level(anode) - level(cathode) - forwardV,
     );
@@ -97,14 +101,19 @@ export function solveCircuit(parts: readonly CircuitPart[]): Solved {
       continue;
     }
     return {
-      voltsAt: level,
+      voltsAt: (node) => voltsAt(node, level),
       currentA: new Map(
-        diodes.map(({ name, ohm }, index) => [name, on[index] ? (over[index] as number) / ohm : 0]),
+        diodes.map(({ name, ohm }, index) => [
+          name,
+          on[index] ? (over[index] as number) * siemens(ohm) : 0,
+        ]),
       ),
     };
   }
   throw new Error('A circuit has no state');
 }
+
+const siemens = (ohm: number): number => 1 / Math.max(ohm, LEAST_OHM);
 
 function placesOf(parts: readonly CircuitPart[]): ReadonlyMap<Node, number> {
   const places = new Map<Node, number>();

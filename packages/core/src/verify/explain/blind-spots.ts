@@ -1,9 +1,10 @@
 import { pairsOf, wireContacts, type ContactNode, type Wiring } from '../../link';
 import { madeWith } from '../electric/made';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
-import { FAULT_KINDS, type FaultKind } from '../fault';
+import { FAULT_KINDS, type Fault, type FaultKind } from '../fault';
 import { TESTERS, type Tester, type TesterId } from '../tester';
-import { ohmsOf, spell, withinTolerance } from './agree';
+import { ohmsOf, spell, withinTolerance, type Seen } from './agree';
+import { consistency, goesByJoints } from './consistency';
 import { hypothesesOf } from './hypotheses';
 import { NO_EXPERIENCE, priorOf } from './prior';
 
@@ -11,13 +12,15 @@ import { NO_EXPERIENCE, priorOf } from './prior';
 export interface BlindSpot {
   readonly tester: TesterId;
   readonly kind: FaultKind;
-  /** Single faults of this kind that the link can have, by contacts and place. */
+  /** Single faults of this kind that were tried: all that the link can have, by contacts and place, or a share. */
   readonly of: number;
   readonly missed: number;
 }
 
 export interface BlindSpots {
   readonly spots: readonly BlindSpot[];
+  /** Whether the link has so many contacts that of each kind only a share was tried. */
+  readonly sampled: boolean;
   /** The testers that together miss least and take the least time, with what they still miss. */
   readonly cheapest: {
     readonly testers: readonly TesterId[];
@@ -93,20 +96,46 @@ export function testersFor(wiring: Wiring): Tester[] {
 export function missedOf(trials: readonly Trial[], bench: Bench): Omit<BlindSpot, 'tester'>[] {
   const { wiring } = bench;
   const good = madeWith(wiring, []);
-  const faults = hypothesesOf(wiring, priorOf(NO_EXPERIENCE)).flatMap(({ places }) =>
-    places.map(({ fault }) => fault),
-  );
-  const plain = trials.map((trial) => observe(trial, good, bench));
+  const plain = trials.map((trial): Seen => ({ trial, shown: observe(trial, good, bench) }));
+  // What goes by joints alone is worked out once for each way in which contacts can be joined.
+  const joints = plain.filter((seen) => goesByJoints(seen.trial));
+  const others = plain.filter((seen) => !joints.includes(seen));
+  const jointsLookGood = consistency(joints, bench).of;
+  const faults = faultsTried(wiring);
   return FAULT_KINDS.flatMap((kind) => {
-    const all = faults.filter((fault) => fault.kind === kind);
+    const all = faults.get(kind) ?? [];
     const missed = all.filter((fault) => {
+      if (!jointsLookGood([fault])) return false;
       const made = madeWith(wiring, [fault]);
-      return trials.every((trial, index) =>
-        looksGood(plain[index] as Shown, observe(trial, made, bench)),
-      );
+      return others.every(({ trial, shown }) => looksGood(shown, observe(trial, made, bench)));
     });
     return all.length > 0 ? [{ kind, of: all.length, missed: missed.length }] : [];
   });
+}
+
+/** Conductors up to which every single fault is tried. */
+const ALL_TRIED = 9;
+/** Of links with more, so many of each kind. */
+const TRIED = 30;
+
+const isSampled = (wiring: Wiring): boolean => wireContacts(wiring.near).length > ALL_TRIED;
+
+/** The single faults of a link by kind; of one with many contacts a share of each kind, evenly taken. */
+function faultsTried(wiring: Wiring): ReadonlyMap<FaultKind, readonly Fault[]> {
+  const byKind = new Map<FaultKind, Fault[]>();
+  for (const { kind, places } of hypothesesOf(wiring, priorOf(NO_EXPERIENCE)))
+    byKind.set(kind, [...(byKind.get(kind) ?? []), ...places.map(({ fault }) => fault)]);
+  if (!isSampled(wiring)) return byKind;
+  return new Map(
+    [...byKind].map(([kind, all]) => {
+      const step = Math.max(1, all.length / TRIED);
+      const count = Math.min(all.length, TRIED);
+      return [
+        kind,
+        Array.from({ length: count }, (_, index) => all[Math.floor(index * step)] as Fault),
+      ];
+    }),
+  );
 }
 
 /** For every tester class and kind of fault, what would pass on this very link. Computed, one by one. */
@@ -116,7 +145,11 @@ export function blindSpots(bench: Bench): BlindSpots {
     missedOf(procedureOf(row, bench.wiring), bench).map((spot) => ({ tester: row.id, ...spot })),
   );
   const kinds = FAULT_KINDS.filter((kind) => spots.some((spot) => spot.kind === kind));
-  return { spots, cheapest: cheapestOf(classes, kinds, spots) };
+  return {
+    spots,
+    sampled: isSampled(bench.wiring),
+    cheapest: cheapestOf(classes, kinds, spots),
+  };
 }
 
 /** Whether a link that shows one thing can be told from a good one that shows the other. */

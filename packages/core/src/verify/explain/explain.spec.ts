@@ -1,4 +1,4 @@
-import { fourPairWiring } from '../../link';
+import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { seeded } from '../../testing/seeded';
 import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../electric/bench';
@@ -177,6 +177,56 @@ describe('Explaining what testers showed', () => {
     expect(explanations[0]?.faults.map(({ kind, end }) => `${kind} ${end}`)).toEqual([
       'intermittent far',
     ]);
+  });
+
+  it('explains scans of lamps taken while the cable is moved as one by one, and as soon', () => {
+    const loose = completeFault({ kind: 'intermittent', near: ['3'], end: 'far' }, shielded.wiring);
+    const trials: Trial[] = [null, 'far' as const].map((moved) => ({
+      tester: 'sequential-lamps',
+      moved,
+    }));
+    const seen = see(trials, [loose], shielded);
+    const found = explain(seen, shielded, { prior, upTo: 1, most: Infinity });
+    const alone = singlesOf(shielded).flatMap(({ places }) =>
+      places.flatMap(({ fault }) =>
+        seen.every((one) => agrees(one, madeWith(shielded.wiring, [fault]), shielded))
+          ? [`${name(fault)} ${fault.end}`]
+          : [],
+      ),
+    );
+    expect(alone.length).toBeGreaterThan(0);
+    const told = found.explanations.flatMap(({ faults, places }) =>
+      faults.flatMap((fault, index) =>
+        (places[index] ?? []).map(({ at }) => `${name(fault)} ${at}`),
+      ),
+    );
+    expect(told.sort()).toEqual(alone.sort());
+  });
+
+  it('ends when it has to, with what single faults explain, and says that it was cut short', () => {
+    const open = completeFault({ kind: 'open', near: ['4'] }, shielded.wiring);
+    const seen = see([{ tester: 'identifying-remote', moved: null }], [open], shielded);
+    const found = explain(seen, shielded, { prior, upTo: 3, most: 1, isOver: () => true });
+    expect([found.upTo, found.cutShort]).toEqual([1, true]);
+    expect(found.explanations[0]?.faults.map(({ kind }) => kind)).toEqual(['open']);
+    expect(explain(seen, shielded, { prior, upTo: 2, most: 1 }).cutShort).toBeFalse();
+  });
+
+  it('explains a block that was begun late, though it has thousands of single faults', () => {
+    const end = { place: '', connector: 'block-25-pair', scheme: 'T568B' as const };
+    const wiring = wiringOf(
+      { cable: 'telephone-25-pair', near: end, far: end, schools: {} },
+      PLAIN_JOB,
+    );
+    const block = plainBench(wiring);
+    const late = singlesOf(block).find(
+      ({ kind, near }) => kind === 'shifted' && near.length === 50,
+    );
+    const fault = late?.places.find(({ at }) => at === 'far')?.fault as Fault;
+    const seen = see([{ tester: 'identifying-remote', moved: null }], [fault], block);
+    const found = explain(seen, block, { prior, upTo: 1, most: 3 });
+    expect(found.explanations.map(({ faults }) => nameAll(faults))).toContain(nameAll([fault]));
+    expect(blindSpots({ ...block, wiring: shielded.wiring }).sampled).toBeFalse();
   });
 
   it('takes a part of a reading for what it says, and the rest for not looked at', () => {

@@ -3,7 +3,7 @@ import type { Bench } from '../electric/trial';
 import type { Seen } from './agree';
 import { consistency } from './consistency';
 import { hypothesesOf, type Hypothesis } from './hypotheses';
-import { allows, marksOf, tellsPlaces, type Marks } from './marks';
+import { allows, marksOf, tellsPlaces, unmarked, type Marks } from './marks';
 import type { Prior } from './prior';
 
 /** One full account of what was seen: which faults, each at one place. */
@@ -29,6 +29,8 @@ export interface Explained {
   /** Sets of faults that explain what was seen, and how many faults they may have. */
   readonly count: number;
   readonly upTo: number;
+  /** Whether larger sets were left out because there was no more time for them. */
+  readonly cutShort: boolean;
 }
 
 export interface ExplainOptions {
@@ -37,10 +39,16 @@ export interface ExplainOptions {
   readonly upTo: number;
   /** Explanations that are told. */
   readonly most: number;
+  /** Whether there is no more time: what was found until then is told. */
+  readonly isOver?: () => boolean;
 }
 
 /** Links with more single faults than this are searched for two at once only. */
 const MANY = 170;
+/** And with more than this without marks, which take longer to make than they save. */
+const TOO_MANY_TO_MARK = 1500;
+/** Sets between two looks at the time. */
+const SETS_A_LOOK = 64;
 const CANDIDATES = 400;
 /** Work after which sets of three are given up: some seconds. */
 const EFFORT = 1_200_000;
@@ -49,21 +57,29 @@ const EFFORT = 1_200_000;
  * Every set of up to three faults that agrees with all that was seen, ranked by how likely it is.
  *
  * Sets are ruled out by marks first (see marksOf); what is left is made and observed. Where too little
- * was seen for that to be quick, only sets of two are searched, and `upTo` says so.
+ * was seen for that to be quick, or time runs out, smaller sets are searched, and `upTo` says so.
  * Probabilities are shares among the sets found: of faults outside this list nothing is said.
  */
 export function explain(seen: readonly Seen[], bench: Bench, options: ExplainOptions): Explained {
   const all = hypothesesOf(bench.wiring, options.prior);
   const most = all.length > MANY ? Math.min(options.upTo, 2) : options.upTo;
-  const { of, differs } = marksOf(all, seen, bench);
+  const { of, differs } = all.length > TOO_MANY_TO_MARK ? unmarked(all) : marksOf(all, seen, bench);
   const sensitive = seen.some(({ trial }) => tellsPlaces(trial));
   const consistent = consistency(seen, bench);
   let found: Found[] = [];
   let upTo = 0;
-  for (let size = 0; size <= most; size += 1) {
+  let sets = 0;
+  let over = false;
+  for (let size = 0; size <= most && !over; size += 1) {
     const more: Found[] = [];
     for (const indices of setsOf(all, of, differs, size)) {
-      if (size > 2 && consistent.effort() > EFFORT) break;
+      sets += 1;
+      // Single faults are always gone through: without them there is no answer at all.
+      over =
+        size > 1 &&
+        ((size > 2 && consistent.effort() > EFFORT) ||
+          (sets % SETS_A_LOOK === 0 && options.isOver?.() === true));
+      if (over) break;
       const rows = indices.map((index) => all[index] as Hypothesis);
       const each = sensitive || meet(rows);
       const marks = indices.map((index) => of[index] as Marks);
@@ -71,7 +87,7 @@ export function explain(seen: readonly Seen[], bench: Bench, options: ExplainOpt
       if (weight > 0 && (each || consistent.of(rows.map(firstOf))))
         more.push({ rows, weight, each });
     }
-    if (size > 2 && consistent.effort() > EFFORT) break;
+    if (over) break;
     found = [...found, ...more];
     upTo = size;
   }
@@ -89,6 +105,7 @@ export function explain(seen: readonly Seen[], bench: Bench, options: ExplainOpt
       .map(({ faults, probability }) => ({ faults, probability: probability / whole })),
     count: found.length,
     upTo,
+    cutShort: over,
   };
 }
 

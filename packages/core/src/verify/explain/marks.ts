@@ -205,6 +205,17 @@ export function marksOf(
   };
 }
 
+/** No marks at all: nothing is ruled out by them. */
+export const unmarked = (hypotheses: readonly Hypothesis[]): Marked => ({
+  differs: 0,
+  of: hypotheses.map(({ places }) => ({
+    touches: 0,
+    shows: 0,
+    showsApart: 0,
+    showsAt: places.map(() => ({ shows: 0, showsApart: 0 })),
+  })),
+});
+
 const keyed = (items: readonly Item[], index: number) =>
   items.map((item): [string, Item] => [`${index} ${item.tags.join()}`, item]);
 

@@ -14,6 +14,7 @@ export interface ReportOptions {
   readonly prior: Prior;
   readonly conditions: Conditions;
   readonly upTo: number;
+  readonly isOver?: () => boolean;
 }
 
 const TOLD = 40;
@@ -54,6 +55,8 @@ export interface Report {
   /** Sets of faults that explain what was seen, and how many faults they may have. */
   readonly count: number;
   readonly upTo: number;
+  /** Whether there was no time for larger sets. */
+  readonly cutShort: boolean;
   readonly sentence: string;
   readonly next?: NextTest;
   readonly repair?: Repair;
@@ -61,7 +64,8 @@ export interface Report {
 
 /** What all readings together say of a link: the faults that explain them, and what to do next. */
 export function reportOf(seen: readonly Seen[], bench: Bench, options: ReportOptions): Report {
-  const found = explain(seen, bench, { prior: options.prior, upTo: options.upTo, most: TOLD });
+  const { prior, upTo, isOver } = options;
+  const found = explain(seen, bench, { prior, upTo, isOver, most: TOLD });
   const advice =
     found.candidates.length > 0 ? advise(found.candidates, seen, bench, options.conditions) : null;
   return {
@@ -74,16 +78,19 @@ export function reportOf(seen: readonly Seen[], bench: Bench, options: ReportOpt
     })),
     count: found.count,
     upTo: found.upTo,
+    cutShort: found.cutShort,
     sentence: inAll(found),
     ...(advice ? adviceOf(advice, found.candidates, bench, options.conditions) : {}),
   };
 }
 
 /** How sure the explanation is, plainly. */
-function inAll({ explanations, count, upTo }: Explained): string {
+function inAll({ explanations, count, upTo, cutShort }: Explained): string {
   const [first, second] = explanations;
+  if (!first && cutShort)
+    return `${capital(faultsUpTo(upTo))} does not explain all of this, and there was no time to try more at once. Mend what the wire map tells first, then test again.`;
   if (!first)
-    return `No ${upTo === 2 ? 'two' : 'three'} faults explain all of this. One reading may be mistaken, or there are more faults: test again.`;
+    return `No ${['', 'single fault explains', 'two faults explain', 'three faults explain'][upTo] ?? ''} all of this. One reading may be mistaken, or there are more faults: test again.`;
   const name = ({ faults }: typeof first) => faults.map(shortly).join(' and ');
   if (first.faults.length === 0)
     return 'All that was seen is as it should be. What these tests can’t see may still be wrong.';
@@ -92,6 +99,10 @@ function inAll({ explanations, count, upTo }: Explained): string {
     ? `${count} accounts explain it: ${name(first)}, or ${name(second)}${count > 2 ? ', and others less likely' : ''}.`
     : `${count} accounts explain it: ${name(first)} is the likeliest.`;
 }
+
+/** "One fault", "any two faults": the sets that were gone through. */
+const faultsUpTo = (count: number): string =>
+  count < 2 ? 'one fault alone' : `any set of ${count === 2 ? 'two' : 'three'} faults`;
 
 function adviceOf(
   advice: Advice,

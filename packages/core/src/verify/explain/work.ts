@@ -11,8 +11,10 @@ interface Explained {
 
 /** What takes long, by name: done beside the page, or on a thread of the server. */
 export const EXPLAIN_WORK = {
-  explain: ({ seen, bench, options }: Explained & { readonly options: ReportOptions }) =>
-    reportOf(seen, bench, options),
+  explain: (
+    { seen, bench, options }: Explained & { readonly options: Omit<ReportOptions, 'isOver'> },
+    isOver?: () => boolean,
+  ) => reportOf(seen, bench, { ...options, isOver }),
   judge: ({ seen, bench }: Explained) => seen.map((row) => judgeTest(row, bench)),
   blind: ({ bench }: Pick<Explained, 'bench'>) => blindSpots(bench),
 };
