@@ -6,7 +6,15 @@ import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { checkNode, ensureModules } from './install.mjs';
 import { withLock } from './lock.mjs';
-import { ROOT, SERVER_BUNDLE, STATE, TESTER_BUNDLE, WEB, WEB_DIST } from './paths.mjs';
+import {
+  ROOT,
+  SERVER_BUNDLE,
+  SERVER_PROGRAM,
+  STATE,
+  TESTER_BUNDLE,
+  WEB,
+  WEB_DIST,
+} from './paths.mjs';
 import { must, say } from './run.mjs';
 
 const SOURCES = ['packages', 'apps', 'package-lock.json', 'tsconfig.base.json', 'tools/build.mjs'];
@@ -60,13 +68,13 @@ async function buildServer() {
   const external = Object.keys(dependencies).filter((name) => !name.startsWith('@near-spoke/'));
   const outside = [...external, 'drizzle-orm/*', 'papaparse'];
   const server = join(ROOT, 'apps/server/src');
-  await bundle(join(server, 'main.ts'), SERVER_BUNDLE, outside);
-  for (const stage of ['verify', 'reflect'])
-    await bundle(
-      join(server, `${stage}/${stage}-worker.ts`),
-      join(dirname(SERVER_BUNDLE), `${stage}-worker.js`),
-      outside,
-    );
+  // The server, the server as a process of its own, and what its threads run.
+  for (const [source, built] of [
+    ['main.ts', SERVER_BUNDLE],
+    ['run.ts', SERVER_PROGRAM],
+    ['work/worker.ts', join(dirname(SERVER_BUNDLE), 'worker.js')],
+  ])
+    await bundle(join(server, source), built, outside);
   await bundle(join(ROOT, 'apps/instruments/src/main.ts'), TESTER_BUNDLE, ['zod', 'ml-matrix']);
 }
 

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ngProgram } from './build.mjs';
-import { startCluster } from './database.mjs';
+import { startCluster } from './cluster/index.mjs';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
 import { ROOT, STATE, WEB } from './paths.mjs';
 import { say } from './run.mjs';

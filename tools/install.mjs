@@ -1,7 +1,8 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { findPostgres } from './cluster/index.mjs';
 import { withLock } from './lock.mjs';
 import { ROOT } from './paths.mjs';
 import { must, output, say } from './run.mjs';
@@ -30,16 +31,6 @@ export function ensureModules() {
     });
     writeFileSync(stamp, lock);
   });
-}
-
-/** The newest PostgreSQL programs of Debian's packages, or null. */
-export function findPostgres() {
-  const base = '/usr/lib/postgresql';
-  if (!existsSync(base)) return null;
-  const versions = readdirSync(base)
-    .filter((name) => existsSync(join(base, name, 'bin/postgres')))
-    .sort((a, b) => Number(b) - Number(a));
-  return versions[0] ? join(base, versions[0], 'bin') : null;
 }
 
 export function ensurePostgres() {

@@ -9,5 +9,6 @@ export const DATA = process.env['NEAR_SPOKE_DATA'] ?? STATE;
 export const WEB = join(ROOT, 'apps/web');
 export const WEB_DIST = join(WEB, 'dist/browser');
 export const SERVER_BUNDLE = join(ROOT, 'apps/server/dist/main.js');
+export const SERVER_PROGRAM = join(ROOT, 'apps/server/dist/run.js');
 export const TESTER_BUNDLE = join(ROOT, 'apps/instruments/dist/main.js');
 export const MIGRATIONS = join(ROOT, 'apps/server/migrations');

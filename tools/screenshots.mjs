@@ -2,7 +2,7 @@ import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import { build } from './build.mjs';
-import { startCluster } from './database.mjs';
+import { startCluster } from './cluster/index.mjs';
 import { CHROMIUM, checkNode, ensureChromium, ensureModules, ensurePostgres } from './install.mjs';
 import { MIGRATIONS, ROOT, SERVER_BUNDLE, STATE, WEB_DIST } from './paths.mjs';
 import { say } from './run.mjs';

@@ -1,31 +1,41 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { build } from './build.mjs';
-import { startCluster } from './database.mjs';
+import { makeBackup } from './backup/make-backup.mjs';
+import { backUpNightly } from './backup/nightly.mjs';
+import { BACKUPS, backupsKept, programVersion } from './backup/settings.mjs';
+import { startCluster } from './cluster/index.mjs';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
-import { isAlive } from './lock.mjs';
-import { DATA, MIGRATIONS, ROOT, SERVER_BUNDLE, TESTER_BUNDLE, WEB_DIST } from './paths.mjs';
+import { refuseMissing, rememberData } from './known-data.mjs';
+import { DATA, MIGRATIONS, SERVER_BUNDLE, STATE, TESTER_BUNDLE, WEB_DIST } from './paths.mjs';
+import { Refusal, asRefusal, tell } from './refusal.mjs';
 import { say } from './run.mjs';
+import { forgetRunning, noteRunning, whoIsRunning } from './running.mjs';
+import { superviseServer } from './supervise.mjs';
 
-const RUNNING = join(DATA, 'running.json');
 const PORT = Number(process.env['PORT'] ?? 4170);
+/** Backups before upgrades that are kept. */
+const UPGRADES_KEPT = 5;
 
 let cluster = null;
 let server = null;
 let tester = null;
 let reflectometer = null;
+let endNights = null;
 let ending = null;
 
 /** Stops the server, then the database, once. */
 function stop(code) {
   ending ??= (async () => {
     say('Stopping.');
+    endNights?.();
     await server?.stop();
     await tester?.stop();
     await reflectometer?.stop();
     await cluster?.stop();
-    rmSync(RUNNING, { force: true });
+    forgetRunning();
     process.exit(code);
   })();
   return ending;
@@ -40,45 +50,76 @@ if (process.env['npm_lifecycle_event'] === 'start') {
 
 try {
   if (!Number.isInteger(PORT) || PORT < 0 || PORT > 65535)
-    throw new Error(`PORT is '${process.env['PORT']}'; it must be a number from 0 to 65535.`);
+    throw new Refusal(`PORT is '${process.env['PORT']}'; it must be a number from 0 to 65535.`);
   checkNode();
+  const kept = backupsKept();
   await refuseSecondStart();
-  await ensureModules();
+  await refuseTakenPort();
   const own = process.env['DATABASE_URL'];
+  if (!own) refuseMissing(DATA);
+  await ensureModules();
   const bin = own ? null : await ensurePostgres();
   await build();
-  if (bin) cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
+  if (bin) {
+    cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
+    rememberData(DATA);
+  }
+  const databaseUrl = own ?? cluster.url;
+  const version = programVersion();
+  const backup = { url: databaseUrl, bin: cluster?.bin, folder: BACKUPS, version };
+  await backUpBeforeUpgrade(databaseUrl, backup);
   const instruments = await benchTesters();
   const { listenReflectometer } = await import(TESTER_BUNDLE);
   reflectometer = await listenReflectometer(5026).catch(() => listenReflectometer(0));
-  const { serve } = await import(SERVER_BUNDLE);
-  const { version } = JSON.parse(readFileSync(join(ROOT, 'package.json'), 'utf8'));
-  server = await serve({
-    databaseUrl: own ?? cluster.url,
-    port: PORT,
-    migrationsFolder: MIGRATIONS,
-    webRoot: WEB_DIST,
-    version,
-    demo: true,
-    logLevel: process.env['LOG_LEVEL'] ?? 'warn',
-    instruments,
-    reflectometer: { host: '127.0.0.1', port: reflectometer.port },
-  });
-  mkdirSync(DATA, { recursive: true });
-  writeFileSync(RUNNING, JSON.stringify({ pid: process.pid, url: server.url }));
+  server = await superviseServer(
+    {
+      databaseUrl,
+      port: PORT,
+      migrationsFolder: MIGRATIONS,
+      webRoot: WEB_DIST,
+      version,
+      judgement: readFileSync(join(STATE, 'build-stamp'), 'utf8'),
+      demo: true,
+      logLevel: process.env['LOG_LEVEL'] ?? 'info',
+      logFolder: join(DATA, 'log'),
+      databaseFolder: cluster?.data,
+      hosts: (process.env['ALLOWED_HOSTS'] ?? '').toLowerCase().split(',').filter(Boolean),
+      instruments,
+      reflectometer: { host: '127.0.0.1', port: reflectometer.port },
+    },
+    DATA,
+  );
+  await refuseBadPort(server.url);
+  if (cluster && kept > 0) endNights = backUpNightly({ ...backup, keep: kept });
+  noteRunning({ url: server.url, databaseUrl, bin: cluster?.bin ?? null });
   say(`Near Spoke is ready: ${server.url}`);
 } catch (error) {
   const other = `Choose another: PORT=${PORT + 10} npm start`;
-  const told =
+  tell(
     error.code === 'EADDRINUSE'
-      ? `Port ${PORT} is in use. ${other}`
-      : error.cause?.message === 'bad port'
-        ? `Browsers refuse port ${PORT}, which is kept for another service. ${other}`
-        : error.message;
-  console.error(told);
-  if (process.env['LOG_LEVEL'] === 'debug') console.error(error);
+      ? new Refusal(`Port ${PORT} is in use. ${other}`)
+      : error.code === 'EACCES' && error.syscall === 'listen'
+        ? new Refusal(`This user may not use port ${PORT}. ${other}`)
+        : asRefusal(error),
+  );
+  await server?.stop();
   await cluster?.stop();
   process.exit(1);
+}
+
+/** A database that an older program has left is backed up before it is changed; one of a newer is left alone. */
+async function backUpBeforeUpgrade(url, backup) {
+  const { schemaState } = await import(SERVER_BUNDLE);
+  const { made, pending, unknown } = await schemaState(url, MIGRATIONS);
+  if (made === 0 || pending === 0 || unknown > 0) return;
+  if (!backup.bin) {
+    say(
+      'The database is brought to a new layout. A backup of it is yours to make: its programs are not ours.',
+    );
+    return;
+  }
+  say('The database is backed up before it is brought to a new layout.');
+  say(`The backup is in ${await makeBackup({ ...backup, kind: 'upgrade', keep: UPGRADES_KEPT })}.`);
 }
 
 /**
@@ -93,7 +134,7 @@ async function benchTesters() {
       .filter(Boolean)
       .map((text) => {
         const [host, port] = text.trim().split(':');
-        if (!host || !(Number(port) > 0)) throw new Error(`TESTERS: '${text}' is not host:port.`);
+        if (!host || !(Number(port) > 0)) throw new Refusal(`TESTERS: '${text}' is not host:port.`);
         return { host, port: Number(port) };
       });
   const { listenTester } = await import(TESTER_BUNDLE);
@@ -103,23 +144,34 @@ async function benchTesters() {
 
 /** One start a checkout: its database has one owner. One that is just ending is waited for. */
 async function refuseSecondStart() {
-  for (let tries = 0; existsSync(RUNNING); tries += 1) {
-    let running = null;
-    try {
-      running = JSON.parse(readFileSync(RUNNING, 'utf8'));
-    } catch {
-      return;
-    }
-    if (!isOtherStart(running.pid)) return;
-    if (tries >= 20) throw new Error(`Near Spoke runs from this checkout already: ${running.url}`);
+  for (let tries = 0; ; tries += 1) {
+    const running = whoIsRunning();
+    if (!running) return;
+    if (tries >= 20)
+      throw new Refusal(`Near Spoke runs from this checkout already: ${running.url}`);
     await sleep(100);
   }
 }
 
-function isOtherStart(pid) {
+/** Browsers, and fetch like them, refuse ports that are kept for other services. */
+async function refuseBadPort(url) {
   try {
-    return isAlive(pid) && readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-  } catch {
-    return false;
+    await fetch(`${url}/api/health`);
+  } catch (error) {
+    if (error.cause?.message === 'bad port')
+      throw new Refusal(
+        `Browsers refuse port ${PORT}, which is kept for another service. Choose another: PORT=${PORT + 10} npm start`,
+      );
   }
+}
+
+/** What can be told at once is told before anything is installed. */
+async function refuseTakenPort() {
+  if (PORT === 0) return;
+  const probe = createServer();
+  await new Promise((resolve, reject) => {
+    probe.once('error', reject);
+    probe.listen(PORT, '127.0.0.1', resolve);
+  });
+  await new Promise((resolve) => probe.close(resolve));
 }

@@ -1,7 +1,7 @@
 import { mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, ngProgram } from './build.mjs';
-import { startCluster } from './database.mjs';
+import { startCluster } from './cluster/index.mjs';
 import {
   checkNode,
   ensureChromium,

@@ -1,57 +1,54 @@
 import { join } from 'node:path';
 import { openApi } from '@near-spoke/contract/openapi';
 import compression from 'compression';
-import { sql } from 'drizzle-orm';
-import express, { Router, type Express } from 'express';
+import express, { Router, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { pinoHttp } from 'pino-http';
 import { adaptersRouter } from './adapters/router';
+import { cableFactsRouter } from './cables/router';
 import { catalogueRouter } from './catalogue/router';
-import type { Database } from './db/database';
+import { cordsRouter } from './cords/router';
+import type { Health } from './health/health';
+import { Metrics } from './health/metrics';
 import { answerErrors, answerUnknown } from './http/answer-errors';
+import { bodyLimit } from './http/body-limits';
+import { refuseForeign } from './http/refuse-foreign';
+import type { InstrumentBench } from './instruments/bench';
+import { instrumentsRouter } from './instruments/router';
 import { linksRouter } from './links/router';
-import { scheduleRouter } from './links/schedule-router';
+import { logRequests } from './log/logger';
 import { mapRouter } from './map/router';
 import { partsRouter } from './parts/router';
 import { readingsRouter } from './readings/router';
-import { cableFactsRouter } from './cables/router';
-import { reflectRouter } from './reflect/router';
 import { recordRouter } from './record/router';
-import { cordsRouter } from './cords/router';
+import { reflectRouter } from './reflect/router';
+import type { Services } from './services';
 import { sitesRouter } from './sites/router';
-import { instrumentsRouter, type InstrumentAddress } from './instruments/router';
-import { kitRouter } from './terminate/kit-router';
 import { terminateRouter } from './terminate/router';
 import { ownTestersRouter } from './tests/own-testers';
 import { testsRouter } from './tests/router';
 import { ticksRouter } from './ticks/router';
-import { sumsRouter } from './verify/sums-router';
 import { verifyRouter } from './verify/router';
 
 export interface AppOptions {
-  readonly db: Database;
+  readonly services: Services;
+  readonly bench: InstrumentBench;
+  readonly health: Health;
   readonly logger: Logger;
   readonly version: string;
-  /** Testers on the bench. */
-  readonly instruments?: readonly InstrumentAddress[];
-  readonly reflectometer?: InstrumentAddress | null;
+  /** Names under which the server is reached, besides those of its own machine. */
+  readonly hosts?: readonly string[];
   /** The folder of the built web app; without it the server answers the API alone. */
   readonly webRoot?: string;
 }
 
-const JSON_LIMIT = '8mb';
-
-export function createApp({
-  db,
-  logger,
-  version,
-  webRoot,
-  instruments = [],
-  reflectometer = null,
-}: AppOptions): Express {
+export function createApp(options: AppOptions): Express {
+  const { services, logger, webRoot, hosts = [] } = options;
+  const metrics = new Metrics(services.pool);
   const app = express();
   app.disable('x-powered-by');
+  app.use(logRequests(logger));
+  app.use(metrics.count);
   app.use(
     helmet({
       strictTransportSecurity: false,
@@ -60,67 +57,67 @@ export function createApp({
           'upgrade-insecure-requests': null,
           'style-src': ["'self'", "'unsafe-inline'"],
           'font-src': ["'self'"],
+          'worker-src': ["'self'"],
         },
       },
     }),
   );
+  app.use(refuseForeign(hosts));
   app.use(compression());
-  app.use(
-    pinoHttp({
-      logger,
-      customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error'),
-    }),
-  );
-  app.use('/api', apiRouter(db, version, instruments, reflectometer));
+  app.use('/api', apiRouter(options, metrics));
   if (webRoot) serveWeb(app, webRoot);
   app.use(answerErrors);
   return app;
 }
 
-function apiRouter(
-  db: Database,
-  version: string,
-  instruments: readonly InstrumentAddress[],
-  reflectometer: InstrumentAddress | null,
-): Router {
+function apiRouter({ services, bench, health, version }: AppOptions, metrics: Metrics): Router {
   const api = Router();
-  const description = openApi(version);
+  const description = JSON.stringify(openApi(version));
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
   api.get('/health', async (_request, response) => {
-    await db.execute(sql`select 1`);
+    await health.check();
     response.json({ status: 'ok', version });
   });
+  api.get('/metrics', metrics.show);
   api.get('/openapi.json', (_request, response) => {
-    response.json(description);
+    response.type('json').send(description);
   });
-  api.use(reflectRouter(db, reflectometer));
-  api.use(express.json({ limit: JSON_LIMIT }));
+  api.use(readBodies());
   api.use(
-    sitesRouter(db),
-    scheduleRouter(db),
-    linksRouter(db),
-    readingsRouter(db),
-    testsRouter(db),
-    ownTestersRouter(db),
-    ticksRouter(db),
-    cordsRouter(db),
-    cableFactsRouter(db),
-    instrumentsRouter(instruments),
-    recordRouter(db),
-    verifyRouter(db),
-    sumsRouter(db),
-    terminateRouter(db),
-    kitRouter(db),
-    partsRouter(db),
-    mapRouter(db),
-    adaptersRouter(db),
-    catalogueRouter(db),
+    sitesRouter(services),
+    linksRouter(services),
+    readingsRouter(services),
+    testsRouter(services),
+    ownTestersRouter(services),
+    ticksRouter(services),
+    cordsRouter(services),
+    cableFactsRouter(services),
+    instrumentsRouter(services, bench),
+    reflectRouter(services, bench),
+    recordRouter(services),
+    verifyRouter(services),
+    terminateRouter(services),
+    partsRouter(services),
+    mapRouter(services),
+    adaptersRouter(services),
+    catalogueRouter(services),
     answerUnknown,
   );
   return api;
+}
+
+/** Reads bodies as bytes, each operation's up to what fits it: what they hold is read where they are used. */
+function readBodies(): RequestHandler {
+  const readers = new Map<number, RequestHandler>();
+  return (request, response, next) => {
+    const limit = bodyLimit(request.path);
+    const reader = readers.get(limit) ?? express.raw({ type: () => true, limit });
+    readers.set(limit, reader);
+    void reader(request, response, next);
+  };
 }
 
 /** The web app; every path that is not a file is one of its pages. */

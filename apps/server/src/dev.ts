@@ -8,5 +8,7 @@ const server = await serve({
   version: 'dev',
   demo: true,
   logLevel: 'info',
+  // The web app with live reload is on a port of its own.
+  hosts: ['localhost:4200', '127.0.0.1:4200'],
 });
 process.on('SIGTERM', () => void server.stop().then(() => process.exit(0)));

@@ -1,1 +1,2 @@
-export { serve, type ServeOptions } from './serve';
+export { serve } from './serve';
+export { schemaState } from './db/migrate';

@@ -1,64 +1,91 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import pino from 'pino';
 import { createApp } from './app';
-import { migrateDatabase, openDatabase } from './db/database';
-import type { InstrumentAddress } from './instruments/router';
+import { inTransaction, openDatabase } from './db/database';
+import { migrateDatabase } from './db/migrate';
 import { loadDemo } from './demo/load-demo';
+import { Health } from './health/health';
+import { InstrumentBench, type InstrumentAddress } from './instruments/bench';
+import { Refresher } from './links/refresher';
+import { judgeAnew } from './links/judge-anew';
+import { makeLogger } from './log/logger';
+import { WorkPool } from './work/pool';
 
 export interface ServeOptions {
   readonly databaseUrl: string;
   readonly port: number;
   readonly migrationsFolder: string;
   readonly version: string;
+  /** What links are judged by: after another program has judged them, they are looked at anew. */
+  readonly judgement?: string;
   readonly webRoot?: string;
   /** Fill an empty database with the demonstration site. */
   readonly demo?: boolean;
   readonly logLevel?: string;
-  /** Testers on the bench: see docs/instruments.md. */
+  readonly logFolder?: string;
+  /** Where the database lies, if it is this machine's. */
+  readonly databaseFolder?: string;
+  readonly hosts?: readonly string[];
+  /** Instruments that are named at the start: see docs/instruments.md. */
   readonly instruments?: readonly InstrumentAddress[];
   readonly reflectometer?: InstrumentAddress | null;
 }
 
+export interface Served {
+  readonly url: string;
+  stop(): Promise<void>;
+}
+
+const CONNECTIONS = 20;
+const STATEMENT_MS = 30_000;
+
 /**
- * Migrates, listens on 127.0.0.1 and, if asked, loads the demo. Resolves when all of it is ready.
+ * Migrates, loads the demo if asked, and listens on 127.0.0.1. Resolves when all of it is ready.
+ *
+ * @throws NewerDatabase where a later program has made the database
  */
-export async function serve(
-  options: ServeOptions,
-): Promise<{ url: string; stop(): Promise<void> }> {
-  const logger = pino({ level: options.logLevel ?? 'warn' });
-  await migrateDatabase(options.databaseUrl, options.migrationsFolder);
+export async function serve(options: ServeOptions): Promise<Served> {
+  const { databaseUrl, version, judgement = version } = options;
+  const logger = makeLogger({ level: options.logLevel ?? 'warn', folder: options.logFolder });
+  await migrateDatabase(databaseUrl, options.migrationsFolder);
   let stopping = false;
-  const { db, close } = openDatabase(options.databaseUrl, (error) => {
-    if (!stopping) logger.warn({ error: error.message }, 'A database connection was lost');
+  const { db, close } = openDatabase({
+    url: databaseUrl,
+    connections: CONNECTIONS,
+    statementMs: STATEMENT_MS,
+    onLost: (error) => {
+      if (!stopping) logger.warn({ error }, 'A database connection was lost');
+    },
   });
+  const pool = new WorkPool(databaseUrl, logger);
+  const refresher = new Refresher(db, pool);
   const app = createApp({
-    db,
+    services: { db, pool, refresher },
+    bench: new InstrumentBench(db, options.instruments ?? [], options.reflectometer ?? null),
+    health: new Health(db, options.databaseFolder ?? null),
     logger,
-    version: options.version,
+    version,
+    hosts: options.hosts,
     webRoot: options.webRoot,
-    instruments: options.instruments,
-    reflectometer: options.reflectometer ?? null,
   });
   const server = createServer({ keepAliveTimeout: KEEP_ALIVE_MS }, app);
-  try {
-    await listen(server, options.port);
-    const { port } = server.address() as AddressInfo;
-    const url = `http://127.0.0.1:${port}`;
-    if (options.demo) await loadDemo(url);
-    return {
-      url,
-      stop: async () => {
-        stopping = true;
-        await closeServer(server);
-        await close();
-      },
-    };
-  } catch (error) {
+  const stop = async () => {
+    stopping = true;
+    refresher.stop();
     await closeServer(server);
+    await pool.stop();
     await close();
+  };
+  try {
+    await judgeAnew(db, judgement);
+    if (options.demo) await inTransaction(db, loadDemo);
+    await listen(server, options.port);
+  } catch (error) {
+    await stop();
     throw error;
   }
+  const { port } = server.address() as AddressInfo;
+  return { url: `http://127.0.0.1:${port}`, stop };
 }
 
 /** Who is busy for a while between two requests finds the connection still open. */

@@ -74,7 +74,7 @@ describe('Errors and the description of the API', () => {
     const csv = await server.call(
       'POST',
       `/api/sites/${siteId}/links/import`,
-      'x'.repeat(9_000_000),
+      'x'.repeat(25_200_000),
       {
         'content-type': 'text/csv',
       },

@@ -29,14 +29,50 @@ describe('Testers on the bench', () => {
   const ask = (method: string, path: string, body?: unknown) =>
     call(server.url, method, path, body);
 
-  it('are listed while they answer', async () => {
+  it('are listed with what they call themselves, where they answer', async () => {
     const { body } = await ask('GET', '/api/instruments');
     expect(body.instruments[0]).toEqual({
       id: 'tester-1',
-      name: 'Cable tester 0001',
-      address: `127.0.0.1:${tester.port}`,
+      kind: 'tester',
+      name: '',
+      host: '127.0.0.1',
+      port: tester.port,
+      confirmed: true,
+      named: true,
+      answers: 'Cable tester 0001',
+      version: 1,
     });
-    expect(body.instruments.some(({ id }: { id: string }) => id === 'tester-3')).toBeFalse();
+    expect(body.instruments[2].answers).toBeNull();
+  });
+
+  it('that are entered are spoken to only once a person has confirmed their address', async () => {
+    const heard: string[] = [];
+    const listening = createServer((socket) =>
+      socket.on('data', (line) => heard.push(String(line))),
+    );
+    await new Promise<void>((resolve) => listening.listen(0, '127.0.0.1', resolve));
+    const { port } = listening.address() as AddressInfo;
+    const entered = await ask('POST', '/api/instruments', {
+      kind: 'tester',
+      name: 'Bench 2',
+      host: '127.0.0.1',
+      port,
+    });
+    expect(entered.status).toBe(201);
+    const path = `/api/instruments/${entered.body.id as string}`;
+    expect((await ask('POST', `${path}/read`, { tester: 'pairing' })).status).toBe(409);
+    const listed = (await ask('GET', '/api/instruments')).body.instruments;
+    expect(listed.find(({ name }: { name: string }) => name === 'Bench 2').confirmed).toBeFalse();
+    expect(heard).toEqual([]);
+    const other = await ask('POST', `${path}/confirm`, { host: '127.0.0.1', port: port + 1 });
+    expect([other.status, other.body.errors[0].path]).toEqual([422, 'port']);
+    const confirmed = await ask('POST', `${path}/confirm`, { host: '127.0.0.1', port });
+    expect(confirmed.body.confirmed).toBeTrue();
+    await ask('GET', '/api/instruments');
+    expect(heard.join()).toContain('*IDN?');
+    expect((await ask('DELETE', `${path}?version=2`)).status).toBe(204);
+    expect((await ask('POST', `${path}/read`, { tester: 'pairing' })).status).toBe(404);
+    listening.close();
   });
 
   it('are read in the form in which readings are sent', async () => {
@@ -89,9 +125,8 @@ describe('A reflectometer on the bench', () => {
   });
 
   it('is set, armed and read, and its trace explained', async () => {
-    const { body: bench } = await call(server.url, 'GET', '/api/reflect/reflectometer');
     const { status, body } = await call(server.url, 'POST', '/api/reflect/acquire', {
-      ...bench,
+      instrument: 'reflectometer-1',
       pulseWidthS: 5e-9,
       averages: 64,
       spanS: 800e-9,
@@ -107,18 +142,19 @@ describe('A reflectometer on the bench', () => {
   }, 60_000);
 
   it('that is none, or not there, is told of', async () => {
+    const post = (path: string, body: object) => call(server.url, 'POST', `/api/${path}`, body);
     for (const port of [(deaf.address() as AddressInfo).port, 1]) {
-      const { status, body } = await call(server.url, 'POST', '/api/reflect/acquire', {
-        host: '127.0.0.1',
-        port,
-      });
+      const address = { host: '127.0.0.1', port };
+      const { body: entered } = await post('instruments', { kind: 'reflectometer', ...address });
+      await post(`instruments/${entered.id as string}/confirm`, address);
+      const { status, body } = await post('reflect/acquire', { instrument: entered.id });
       expect(status).toBe(502);
       expect(body.detail).toContain(`127.0.0.1:${port}`);
     }
-    const wrong = await call(server.url, 'POST', '/api/reflect/acquire', {
-      host: 'a b',
-      port: 80,
-    });
+    const wrong = await post('instruments', { kind: 'reflectometer', host: 'a b', port: 80 });
     expect(wrong.status).toBe(422);
+    // An address is not taken from who asks for a trace.
+    const direct = { instrument: 'reflectometer-1', host: '127.0.0.1', port: 80 };
+    expect((await post('reflect/acquire', direct)).status).toBe(422);
   });
 });

@@ -195,10 +195,10 @@ describe('Adapters over HTTP', () => {
     const other = await server.call('POST', '/api/adapters', { ...adapter, linkId: id });
     expect([other.status, other.body.errors[0].path]).toEqual([409, 'linkId']);
     const card = `/api/adapters/${crossed.id as string}/card.svg`;
-    await server.call('DELETE', `/api/links/${id}`);
+    await server.call('DELETE', `/api/links/${id}?version=1`);
     expect((await server.call('GET', card)).status).toBe(200);
     await server.call('POST', `/api/links/${id}/restore`);
-    await server.call('DELETE', `/api/adapters/${crossed.id as string}`);
+    await server.call('DELETE', `/api/adapters/${crossed.id as string}?version=1`);
     expect(await pinout()).toBeNull();
   });
 

@@ -106,7 +106,7 @@ describe('Reflect over HTTP', () => {
   const analyse = async (file: string, query: string, bytes: Uint8Array, type: string) => {
     const response = await fetch(`${server.url}/api/reflect/analyse?name=${file}&${query}`, {
       method: 'POST',
-      headers: { 'content-type': type },
+      headers: { 'content-type': type, 'x-near-spoke': '1' },
       body: bytes as Uint8Array<ArrayBuffer>,
     });
     return { status: response.status, body: (await response.json()) as Answer['body'] };

@@ -45,7 +45,7 @@ export async function startServer(options: { readonly demo?: boolean } = {}): Pr
     port: 0,
     migrationsFolder: MIGRATIONS,
     version: 'test',
-    logLevel: 'silent',
+    logLevel: process.env['LOG'] ?? 'silent',
     ...options,
   });
   return { ...server, call: (...request) => call(server.url, ...request) };
@@ -63,6 +63,8 @@ export async function call(
     method,
     headers: {
       ...(body === undefined || plain ? {} : { 'content-type': 'application/json' }),
+      // As a client of ours says that it is one.
+      'x-near-spoke': '1',
       ...headers,
     },
     body: body === undefined ? undefined : plain ? (body as string) : JSON.stringify(body),

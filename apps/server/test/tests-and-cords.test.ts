@@ -91,9 +91,9 @@ describe('Testers of one’s own', () => {
     expect((await server.call('POST', '/api/testers', body)).status).toBe(201);
     const list = async () => (await server.call('GET', '/api/testers')).body.testers;
     expect((await list()).length).toBe(1);
-    expect((await server.call('DELETE', `/api/testers/${id}`)).status).toBe(204);
+    expect((await server.call('DELETE', `/api/testers/${id}?version=1`)).status).toBe(204);
     expect((await list())[0].away).toBeTrue();
-    expect((await server.call('DELETE', `/api/testers/${v7()}`)).status).toBe(404);
+    expect((await server.call('DELETE', `/api/testers/${v7()}?version=1`)).status).toBe(404);
   });
 
   it('that can’t be read are refused, with the line', async () => {

@@ -1,13 +1,21 @@
+export { along, alongRequest, linkAlong, type LinkAlong } from './along';
 export {
   linkInput,
   link,
   linkList,
   linkPatch,
+  linkQuery,
+  linkRow,
+  linkRows,
   linkSummary,
+  rowQuery,
+  siteStanding,
   type Link,
   type LinkInput,
   type LinkPatch,
+  type LinkRow,
   type LinkSummary,
+  type SiteStanding,
 } from './link';
 export {
   part,

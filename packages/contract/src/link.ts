@@ -113,9 +113,73 @@ export const linkSummary = link
   })
   .meta({ id: 'LinkSummary' });
 
-export const linkList = z.object({ links: z.array(linkSummary) }).meta({ id: 'LinkList' });
+/** Where a page of a list ends: what to ask after for the next one. */
+const next = z
+  .string()
+  .nullable()
+  .meta({ description: 'Ask with ?after= this for the next page; null on the last one.' });
+
+export const linkList = z
+  .object({
+    links: z.array(linkSummary),
+    next,
+    total: z.int().meta({ description: 'Links that the question names, on all pages.' }),
+  })
+  .meta({ id: 'LinkList' });
+
+const cursor = z.coerce.number().pipe(z.int().nonnegative());
+const upTo = (most: number, usual: number) =>
+  z.coerce.number().pipe(z.int().min(1).max(most)).default(usual);
+
+export const linkQuery = z.strictObject({
+  after: cursor.optional(),
+  limit: upTo(1000, 500),
+  q: z.string().max(200).optional(),
+  hub: z.string().max(500).optional(),
+  state: z.enum(LINK_STATES).optional(),
+});
+
+const placed = linkEnd.omit({ scheme: true }).extend({ scheme });
+const made = z.object({ state: endStanding.shape.state });
+
+/** A link as a list of very many has it: what it is sorted, found and drawn by. */
+export const linkRow = z
+  .object({
+    id,
+    label: z.string(),
+    hub: z.string(),
+    near: placed,
+    far: placed,
+    cable: z.string(),
+    lengthM: z.number().nullable(),
+    note: z.string(),
+    state: z.enum(LINK_STATES),
+    ends: z.object({ near: made, far: made }),
+    next: z.object({ stage: z.enum(['terminate', 'verify', 'record']) }),
+    stamp: z.int().meta({ description: 'Counts the changes of the link and the facts about it.' }),
+  })
+  .meta({ id: 'LinkRow' });
+
+export const rowQuery = z.strictObject({ after: cursor.optional(), limit: upTo(5000, 2000) });
+
+export const linkRows = z
+  .object({ rows: z.array(linkRow), next, total: z.int() })
+  .meta({ id: 'LinkRows' });
+
+/** How a site stands, in numbers. */
+export const siteStanding = z
+  .object({
+    total: z.int(),
+    hubs: z.array(
+      z.object({ hub: z.string(), counts: z.partialRecord(z.enum(LINK_STATES), z.int()) }),
+    ),
+    stale: z.int().meta({ description: 'Links that are still being looked at anew.' }),
+  })
+  .meta({ id: 'SiteStanding' });
 
 export type Link = z.output<typeof link>;
 export type LinkInput = z.input<typeof linkInput>;
 export type LinkPatch = z.input<typeof linkPatch>;
 export type LinkSummary = z.output<typeof linkSummary>;
+export type LinkRow = z.output<typeof linkRow>;
+export type SiteStanding = z.output<typeof siteStanding>;

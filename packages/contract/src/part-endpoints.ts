@@ -33,7 +33,7 @@ export const PART_ENDPOINTS: readonly Endpoint[] = [
     method: 'delete',
     path: '/api/parts/{id}',
     summary: 'Put a part away: links keep it, it is offered no more',
-    query: { version: 'refuse if stale' },
+    query: { version: 'as it was seen; refuse if stale' },
     status: 204,
   },
   {

@@ -7,7 +7,8 @@ export const instant = z.iso
   .datetime({ offset: true })
   .transform((text) => new Date(text).toISOString())
   .pipe(z.iso.datetime());
-export const version = z.int().positive();
+/** Counts the changes of what is edited; PostgreSQL keeps it as an integer of 32 bits. */
+export const version = z.int32().positive();
 export const end = z.enum(['near', 'far']);
 export const scheme = z.enum(['T568A', 'T568B']).meta({ id: 'Scheme' });
 export const contact = z

@@ -11,7 +11,11 @@ export const problem = z
     errors: z
       .array(z.object({ path: z.string(), reason: z.string() }))
       .optional()
-      .meta({ description: 'Each bad field of the body.' }),
+      .meta({ description: 'Each bad field of the body, the first 100.' }),
+    errorCount: z
+      .int()
+      .optional()
+      .meta({ description: 'How many there are, where not all are told.' }),
     cells: z.array(cellProblem).optional().meta({ description: 'Each bad cell of a schedule.' }),
     line: z.int().optional().meta({ description: 'Line of a file that can’t be used.' }),
     reason: z.string().optional().meta({ description: 'What is wrong there.' }),

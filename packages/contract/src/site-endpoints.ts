@@ -1,5 +1,6 @@
 import type { Endpoint } from './endpoint';
-import { linkInput, linkList, linkPatch, linkSummary } from './link';
+import { along, alongRequest } from './along';
+import { linkInput, linkList, linkPatch, linkRows, linkSummary, siteStanding } from './link';
 import { importReport, importText } from './schedule';
 import { site, siteInput, siteList, sitePatch } from './site';
 
@@ -27,15 +28,45 @@ export const SITE_ENDPOINTS: readonly Endpoint[] = [
     method: 'delete',
     path: '/api/sites/{id}',
     summary: 'Put a site away',
-    query: { version: 'refuse if stale' },
+    query: { version: 'as it was seen; refuse if stale' },
     status: 204,
   },
   {
     method: 'get',
     path: '/api/sites/{id}/links',
-    summary: 'A site’s links with their state',
+    summary: 'A site’s links with their state, page by page',
+    query: {
+      after: 'the next of the page before',
+      limit: 'links on a page, 1000 at most',
+      q: 'words that a link has in its label, hub, places, cable or note',
+      hub: 'of this hub',
+      state: 'in this state',
+    },
     status: 200,
     answer: linkList,
+  },
+  {
+    method: 'get',
+    path: '/api/sites/{id}/rows',
+    summary: 'All links of a site in short, page by page, for lists of very many',
+    query: { after: 'the next of the page before', limit: 'rows on a page, 5000 at most' },
+    status: 200,
+    answer: linkRows,
+  },
+  {
+    method: 'get',
+    path: '/api/sites/{id}/standing',
+    summary: 'How many links of each hub are in which state',
+    status: 200,
+    answer: siteStanding,
+  },
+  {
+    method: 'post',
+    path: '/api/sites/{id}/along',
+    summary: 'Links with all facts about them, to be taken along where there is no server',
+    body: alongRequest,
+    status: 200,
+    answer: along,
   },
   {
     method: 'post',
@@ -80,7 +111,7 @@ export const SITE_ENDPOINTS: readonly Endpoint[] = [
     method: 'delete',
     path: '/api/links/{id}',
     summary: 'Put a link away',
-    query: { version: 'refuse if stale' },
+    query: { version: 'as it was seen; refuse if stale' },
     status: 204,
   },
   {

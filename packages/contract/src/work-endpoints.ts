@@ -144,6 +144,7 @@ export const WORK_ENDPOINTS: readonly Endpoint[] = [
     method: 'delete',
     path: '/api/testers/{id}',
     summary: 'Put a tester away: it is offered no more',
+    query: { version: 'as it was seen; refuse if stale' },
     status: 204,
   },
   {

@@ -14,7 +14,8 @@ import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { adapterFacts, adapters, links } from '../db/schema';
-import { ProblemError, notFound, staleVersion } from '../http/problem-error';
+import { ProblemError, notFound } from '../http/problem-error';
+import { sameChange } from '../http/same-change';
 import { refuseOtherFact } from '../http/same-fact';
 import { getLink } from '../links/repository';
 import { toLink } from '../links/rows';
@@ -104,7 +105,11 @@ async function write(
     .set({ ...changes, version: sql`${adapters.version} + 1` })
     .where(and(eq(adapters.id, current.id), eq(adapters.version, version)))
     .returning();
-  if (!row) throw staleVersion('adapter', await getAdapter(db, current.id));
+  if (!row) {
+    const { deletedAt, ...meant } = changes;
+    const away = deletedAt === undefined ? {} : { away: deletedAt !== null };
+    return sameChange('adapter', await getAdapter(db, current.id), version, { ...meant, ...away });
+  }
   const adapter = toAdapter(row);
   if (current.linkId !== null && current.linkId !== adapter.linkId)
     await setPinout(db, current.linkId, null);

@@ -1,6 +1,6 @@
 import { cableFactInput } from '@near-spoke/contract/reflect';
 import { Router } from 'express';
-import type { Database } from '../db/database';
+import type { Services } from '../services';
 import { parseBody, parseId } from '../http/parse';
 import { refuse } from '../http/problem-error';
 import { getLink } from '../links/repository';
@@ -10,7 +10,7 @@ import { getSite } from '../sites/repository';
 import { addCableFact, listCableFacts } from './repository';
 
 /** What was measured of a site's cables and reels. */
-export function cableFactsRouter(db: Database): Router {
+export function cableFactsRouter({ db }: Services): Router {
   const router = Router();
   router.get('/sites/:id/cable-facts', async (request, response) => {
     const { id } = await getSite(db, parseId(request, 'site'));

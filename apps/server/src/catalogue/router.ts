@@ -2,7 +2,7 @@ import { OUTLINES, SCHEMES, SCHOOLS } from '@near-spoke/core/catalogue';
 import { LEVELS, PORTS } from '@near-spoke/core/map';
 import { CAUTIONS } from '@near-spoke/core/terminate';
 import { Router } from 'express';
-import type { Database } from '../db/database';
+import type { Services } from '../services';
 import { loadCatalogue } from '../parts/repository';
 
 const LISTS = {
@@ -15,7 +15,7 @@ const LISTS = {
 } as const;
 
 /** What can be named: the built-in rows, and the parts of one's own among cables and connectors. */
-export function catalogueRouter(db: Database): Router {
+export function catalogueRouter({ db }: Services): Router {
   const router = Router();
   for (const name of ['cables', 'connectors'] as const)
     router.get(`/catalogue/${name}`, async (_request, response) => {

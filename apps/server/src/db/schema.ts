@@ -1,10 +1,12 @@
-import type { Part } from '@near-spoke/contract';
+import type { LinkSummary, Part } from '@near-spoke/contract';
 import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
 import type { Cord, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
+import type { InstrumentKind } from '@near-spoke/contract/instruments';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
 import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
+import type { LinkState } from '@near-spoke/core/record';
 import type { Diagnosis } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import {
@@ -73,6 +75,18 @@ export const links = pgTable(
     note: text('note').notNull(),
     /** Which core is on which contact, where an adapter says so and not a scheme. */
     pinout: jsonb('pinout').$type<Pinout>(),
+    /** Counts every change of the link and every fact about it; a trigger does. */
+    stamp: integer('stamp').notNull().default(0),
+    /** Where the link stands, worked out from its facts; stale once one has come, or what they are judged by has changed. */
+    state: text('state').$type<LinkState>().notNull().default('planned'),
+    standing: jsonb('standing').$type<Standing>(),
+    stale: boolean('stale').notNull().default(true),
+    /** What a search looks in. */
+    search: text('search')
+      .notNull()
+      .generatedAlwaysAs(
+        sql`lower(label || E'\n' || hub || E'\n' || near_place || E'\n' || far_place || E'\n' || cable || E'\n' || note)`,
+      ),
     ...edited,
   },
   (table) => [
@@ -80,8 +94,35 @@ export const links = pgTable(
       .on(table.siteId, table.label)
       .where(sql`deleted_at is null`),
     index('links_site').on(table.siteId, table.place),
+    index('links_standing')
+      .on(table.siteId, table.hub, table.state)
+      .where(sql`deleted_at is null`),
+    index('links_stale')
+      .on(table.siteId, table.place)
+      .where(sql`stale and deleted_at is null`),
   ],
 );
+
+/** What is kept of where a link stands. */
+export type Standing = Pick<LinkSummary, 'next' | 'ends' | 'testedAt'>;
+
+/** Testers and reflectometers at addresses that a person has entered, and confirmed before anything is sent there. */
+export const instruments = pgTable('instruments', {
+  id: uuid('id').primaryKey(),
+  kind: text('kind').$type<InstrumentKind>().notNull(),
+  name: text('name').notNull(),
+  host: text('host').notNull(),
+  port: integer('port').notNull(),
+  confirmedAt: instant('confirmed_at'),
+  ...edited,
+});
+
+/** What the server notes for itself. */
+export const notes = pgTable('notes', {
+  name: text('name').primaryKey(),
+  value: text('value').notNull(),
+  at: instant('at').notNull().defaultNow(),
+});
 
 /** Cables and connectors that people have added from their own sheets. */
 export const parts = pgTable('parts', {
@@ -108,7 +149,12 @@ export const ticks = pgTable(
     cause: text('cause').notNull().default(''),
     at: instant('at').notNull(),
   },
-  (table) => [index('ticks_link').on(table.linkId, table.at, table.seq)],
+  (table) => [
+    index('ticks_link').on(table.linkId, table.at, table.seq),
+    index('ticks_cause')
+      .on(table.seq)
+      .where(sql`cause = 'test'`),
+  ],
 );
 
 /** Facts, with the diagnosis that was given when they were taken. */
@@ -128,7 +174,10 @@ export const readings = pgTable(
     splitPairs: jsonb('split_pairs').$type<[string, string][]>().notNull(),
     diagnosis: jsonb('diagnosis').$type<Diagnosis>().notNull(),
   },
-  (table) => [index('readings_link').on(table.linkId, table.takenAt, table.seq)],
+  (table) => [
+    index('readings_link').on(table.linkId, table.takenAt, table.seq),
+    index('readings_seq').on(table.seq),
+  ],
 );
 
 /** Facts: what testers other than wire-map testers showed, with how it was judged then. */

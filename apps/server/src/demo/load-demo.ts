@@ -1,17 +1,31 @@
 import {
-  linkList,
-  site as siteSchema,
-  siteList,
-  type LinkSummary,
+  siteInput,
+  tickInput,
+  type Link,
   type ReadingInput,
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
-import { cordBatch } from '@near-spoke/contract/cords';
+import { cordBatchInput } from '@near-spoke/contract/cords';
+import { cableFactInput } from '@near-spoke/contract/reflect';
 import { PLAIN_JOB, wiringOf } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
+import { sql } from 'drizzle-orm';
+import { keepAdapter } from '../adapters/write-adapter';
+import { addCableFact } from '../cables/repository';
+import { keepCord } from '../cords/keep-cord';
+import { createBatch } from '../cords/repository';
+import type { Database } from '../db/database';
+import type { Ask, Reply } from '../http/ask';
+import { importSchedule } from '../links/import-schedule';
+import { listLinks } from '../links/repository';
+import { refreshSite } from '../links/standing';
+import { keepReading } from '../readings/keep-reading';
+import { createSite, listSites } from '../sites/repository';
+import { keepTest } from '../tests/keep-test';
+import { addTick } from '../ticks/repository';
 import { ADAPTERS } from './adapters';
 import { CABLE_FACTS } from './cables';
 import { CORDS, FAULTY_CORDS, cordReading } from './cords';
@@ -37,41 +51,62 @@ const SITE: SiteInput = {
 const FIRST_DAY = Date.UTC(2026, 4, 4, 7, 0);
 const LINK_MINUTES = 20;
 
+/** Arbitrary, the same in every server: of two that start at once on a new database, one loads it. */
+const DEMO_LOCK = 716_569;
+
 /**
- * Fills an empty server with the demonstration site, over the same HTTP that a user's data takes. A
- * server that has a site is left alone.
+ * Fills an empty database with the demonstration site, by the same jobs that a user's data takes. A
+ * database that has a site is left alone.
+ *
+ * @param tx a transaction: all of it is there, or nothing
  */
-export async function loadDemo(url: string): Promise<void> {
-  const { sites } = siteList.parse(await call(url, 'GET', '/api/sites'));
-  if (sites.length > 0) return;
-  const site = siteSchema.parse(await call(url, 'POST', '/api/sites', SITE));
-  await call(url, 'POST', `/api/sites/${site.id}/links/import`, { csv: SCHEDULE });
-  const { links } = linkList.parse(await call(url, 'GET', `/api/sites/${site.id}/links`));
-  const tellOne = async (link: LinkSummary, index: number) => {
+export async function loadDemo(tx: Database): Promise<void> {
+  await tx.execute(sql`select pg_advisory_xact_lock(${DEMO_LOCK})`);
+  if ((await listSites(tx)).length > 0) return;
+  const site = await createSite(tx, siteInput.parse(SITE));
+  const told = teller(tx);
+  await told(importSchedule, site.id, { csv: SCHEDULE });
+  const links = await listLinks(tx, site.id);
+  for (const [index, link] of links.entries()) {
     const story = STORIES[link.label];
-    if (story) await tell(url, link, story, FIRST_DAY + index * LINK_MINUTES * 60_000);
-  };
-  await Promise.all(links.map(tellOne));
+    if (story) await tell(tx, link, story, FIRST_DAY + index * LINK_MINUTES * 60_000);
+  }
   for (const { link, ...adapter } of ADAPTERS) {
     const linkId = links.find(({ label }) => label === link)?.id ?? null;
-    await call(url, 'POST', '/api/adapters', { ...adapter, linkId });
+    await told(keepAdapter, '', { ...adapter, linkId });
   }
-  await testCords(url, site.id);
+  await testCords(tx, site.id);
   for (const { minute, ...fact } of CABLE_FACTS)
-    await call(url, 'POST', `/api/sites/${site.id}/cable-facts`, {
-      ...fact,
-      at: new Date(FIRST_DAY + minute * 60_000).toISOString(),
-      author: 'tech 1',
-    });
+    await addCableFact(
+      tx,
+      site.id,
+      cableFactInput.parse({
+        ...fact,
+        at: new Date(FIRST_DAY + minute * 60_000).toISOString(),
+        author: 'tech 1',
+      }),
+    );
+  await refreshSite(tx, site.id, () => false);
 }
 
+type Job = (ask: Ask, db: Database) => Promise<Reply>;
+
+/** Does a job as a request would have it done. */
+const teller =
+  (tx: Database) =>
+  async (job: Job, id: string, body: object): Promise<void> => {
+    const bytes = new TextEncoder().encode(JSON.stringify(body));
+    await job({ params: { id }, query: {}, type: 'application/json', body: bytes }, tx);
+  };
+
 /** A box of cords, tested one after the other. */
-async function testCords(url: string, siteId: string): Promise<void> {
+async function testCords(tx: Database, siteId: string): Promise<void> {
   const { count, seconds, ...batch } = CORDS;
-  const { id } = cordBatch.parse(await call(url, 'POST', `/api/sites/${siteId}/cords`, batch));
+  const { id } = await createBatch(tx, siteId, cordBatchInput.parse(batch));
+  const told = teller(tx);
   for (let number = 1; number <= count; number += 1) {
     const lit = FAULTY_CORDS.get(number);
-    await call(url, 'POST', `/api/cords/${id}/facts`, {
+    await told(keepCord, id, {
       label: `KC-${String(number).padStart(3, '0')}`,
       tester: batch.tester,
       verdict: lit ? 'fail' : 'pass',
@@ -82,38 +117,34 @@ async function testCords(url: string, siteId: string): Promise<void> {
   }
 }
 
-async function tell(url: string, link: LinkSummary, story: Story, start: number): Promise<void> {
+async function tell(tx: Database, link: Link, story: Story, start: number): Promise<void> {
   let at = start;
   const next = (seconds: number) => new Date((at += seconds * 1000)).toISOString();
-  const tick = (body: TickInput) => call(url, 'POST', `/api/links/${link.id}/ticks`, body);
-  const person = link.hub === 'C1' ? 'tech 1' : 'tech 2';
+  const tick = (body: TickInput) => addTick(tx, link.id, tickInput.parse(body));
+  const told = teller(tx);
+  const author = link.hub === 'C1' ? 'tech 1' : 'tech 2';
   for (const end of ['near', 'far'] as const)
     for (const { key, seconds } of keysFor(link, end, story[end]))
-      await tick({ end, key, at: next(seconds), author: person });
+      await tick({ end, key, at: next(seconds), author });
   for (const reading of story.readings ?? [])
-    await call(url, 'POST', `/api/links/${link.id}/readings`, {
+    await told(keepReading, link.id, {
       ...toReading(reading, link),
       takenAt: next(120),
-      author: person,
+      author,
     });
   for (const { reading, note } of story.tests ?? [])
-    await call(url, 'POST', `/api/links/${link.id}/tests`, {
-      reading,
-      note,
-      takenAt: next(120),
-      author: person,
-    });
+    await told(keepTest, link.id, { reading, note, takenAt: next(120), author });
   if (story.remade) {
     const [key = ''] = fixingKeys(planOf(link, story.remade));
-    await tick({ end: story.remade, key, at: next(300), author: person });
+    await tick({ end: story.remade, key, at: next(300), author });
   }
 }
 
-function planOf(link: LinkSummary, end: 'near' | 'far') {
+function planOf(link: Link, end: 'near' | 'far') {
   return planTermination(taskOf(link, end, PLAIN_JOB), PLAIN_JOB.catalogue);
 }
 
-function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
+function keysFor(link: Link, end: 'near' | 'far', made: Made) {
   const { steps } = planOf(link, end);
   const keys = steps.flatMap((step) =>
     tickKeys(step).map((key) => ({ key, seconds: step.seconds, step: step.id })),
@@ -129,23 +160,9 @@ function keysFor(link: LinkSummary, end: 'near' | 'far', made: Made) {
   return wanted[made];
 }
 
-function toReading(
-  { tester, map, splitPairs, note }: StoryReading,
-  link: LinkSummary,
-): ReadingInput {
+function toReading({ tester, map, splitPairs, note }: StoryReading, link: Link): ReadingInput {
   const parsed = parseWireMap(map, mapContacts(wiringOf(link, PLAIN_JOB)));
   if (!parsed.ok) throw new Error(`${map}: ${parsed.reason}`);
   const nets = parsed.nets.map(({ near, far }) => ({ near: [...near], far: [...far] }));
   return { tester, nets, splitPairs: (splitPairs ?? []) as ReadingInput['splitPairs'], note };
-}
-
-async function call(url: string, method: string, path: string, body?: unknown): Promise<unknown> {
-  const response = await fetch(url + path, {
-    method,
-    headers: { 'content-type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
-  });
-  const answer = await response.text();
-  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${answer}`);
-  return JSON.parse(answer);
 }

@@ -1,6 +1,8 @@
 import type { Problem } from '@near-spoke/contract';
 
-type Detail = Partial<Pick<Problem, 'errors' | 'cells' | 'line' | 'reason' | 'current'>>;
+type Detail = Partial<
+  Pick<Problem, 'errors' | 'errorCount' | 'cells' | 'line' | 'reason' | 'current'>
+>;
 
 /** A refusal that the client can act on; becomes a problem document. */
 export class ProblemError extends Error {
@@ -9,6 +11,8 @@ export class ProblemError extends Error {
     readonly title: string,
     detail: string,
     readonly more: Detail = {},
+    /** When it is worth trying again, seconds. */
+    readonly retryAfterS: number | null = null,
   ) {
     super(detail);
   }
@@ -43,3 +47,7 @@ export const staleVersion = (what: string, current: unknown) =>
     `This ${what} was changed by someone else. Look at what is stored now, and save again.`,
     { current },
   );
+
+/** The server has more to do than it can: the same again a little later will do. */
+export const busy = (detail: string, retryAfterS = 2) =>
+  new ProblemError(503, 'Busy', detail, {}, retryAfterS);

@@ -1,15 +1,15 @@
-import { instrumentRead } from '@near-spoke/contract/instruments';
+import {
+  instrumentConfirm,
+  instrumentInput,
+  instrumentRead,
+} from '@near-spoke/contract/instruments';
 import { testReading } from '@near-spoke/contract/tests';
 import { Router } from 'express';
-import { parseBody } from '../http/parse';
-import { ProblemError, notFound } from '../http/problem-error';
+import { parseBody, parseId, parseVersion } from '../http/parse';
+import type { Services } from '../services';
+import { instrumentProblem, type InstrumentBench } from './bench';
+import { confirmInstrument, createInstrument, removeInstrument } from './repository';
 import { InstrumentError, nameIn, refuseErrors, talk, unblock } from './talk';
-
-/** Where a tester listens. */
-export interface InstrumentAddress {
-  readonly host: string;
-  readonly port: number;
-}
 
 /** As which class a tester shall read, in its own words. */
 const CONFIGURE = {
@@ -19,29 +19,33 @@ const CONFIGURE = {
   'sequential-lamps': 'SLAM',
 } as const;
 
-/** Testers on the bench, spoken to in lines of text: see docs/instruments.md. */
-export function instrumentsRouter(addresses: readonly InstrumentAddress[]): Router {
+/** Instruments, spoken to in lines of text: see docs/instruments.md. */
+export function instrumentsRouter({ db }: Services, bench: InstrumentBench): Router {
   const router = Router();
-  const named = addresses.map((address, index) => ({ id: `tester-${index + 1}`, address }));
   router.get('/instruments', async (_request, response) => {
-    const found = await Promise.all(
-      named.map(async ({ id, address }) => {
-        const name = await nameOf(address).catch(() => null);
-        return name === null ? [] : [{ id, name, address: `${address.host}:${address.port}` }];
-      }),
-    );
-    response.json({ instruments: found.flat() });
+    response.json({ instruments: await bench.list() });
+  });
+  router.post('/instruments', async (request, response) => {
+    const kept = await createInstrument(db, parseBody(instrumentInput, request));
+    response.status(201).json({ ...kept, answers: null });
+  });
+  router.post('/instruments/:id/confirm', async (request, response) => {
+    const address = parseBody(instrumentConfirm, request);
+    const confirmed = await confirmInstrument(db, parseId(request, 'instrument'), address);
+    response.json({ ...confirmed, answers: null });
+  });
+  router.delete('/instruments/:id', async (request, response) => {
+    await removeInstrument(db, parseId(request, 'instrument'), parseVersion(request));
+    response.status(204).end();
   });
   router.post('/instruments/:id/read', async (request, response) => {
     const { tester } = parseBody(instrumentRead, request);
-    const address = named.find(({ id }) => id === request.params['id'])?.address;
-    if (!address) throw notFound('tester');
-    const configure = CONFIGURE[tester];
+    const address = await bench.find(request.params.id, 'tester');
     try {
       const [name, data, error] = await talk(address, [
         '*CLS',
         '*IDN?',
-        `CONF ${configure}`,
+        `CONF ${CONFIGURE[tester]}`,
         'READ?',
         'SYST:ERR?',
       ]);
@@ -50,18 +54,8 @@ export function instrumentsRouter(addresses: readonly InstrumentAddress[]): Rout
       if (!parsed.success) throw new InstrumentError('answers with something else than a reading');
       response.json({ name: nameIn(name), reading: parsed.data });
     } catch (error) {
-      if (!(error instanceof InstrumentError) && !(error instanceof SyntaxError)) throw error;
-      throw new ProblemError(
-        502,
-        'No reading',
-        `The tester at ${address.host}:${address.port} ${error instanceof InstrumentError ? error.message : 'answers with no reading'}.`,
-      );
+      throw instrumentProblem('No reading', address, error);
     }
   });
   return router;
 }
-
-const nameOf = async (address: InstrumentAddress): Promise<string> => {
-  const [name] = await talk(address, ['*IDN?']);
-  return nameIn(name);
-};

@@ -1,20 +1,23 @@
-import type { Link, linkPatch } from '@near-spoke/contract';
+import type { Link, LinkSummary, linkPatch, linkQuery } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
-import { and, asc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, asc, count, eq, gt, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
-import type { Database } from '../db/database';
-import { links, sites } from '../db/schema';
+import { inTransaction, type Database } from '../db/database';
+import { links, sites, type Standing } from '../db/schema';
+import { constraintOf } from '../db/sql-state';
 import { ProblemError, notFound, staleVersion } from '../http/problem-error';
-import { toLink, toRow } from './rows';
+import { sameChange } from '../http/same-change';
+import { toLink, toRow, type LinkInRow } from './rows';
 
 type Patch = z.output<typeof linkPatch>;
 
 /** Rows a single statement writes: PostgreSQL takes 65 535 parameters in one. */
-const BATCH = 2000;
+const BATCH = 1000;
 
 const live = isNull(links.deletedAt);
 
+/** Every link of a site: for what adds all of them up. Lists go page by page. */
 export async function listLinks(db: Database, siteId: string): Promise<Link[]> {
   const rows = await db
     .select()
@@ -24,14 +27,68 @@ export async function listLinks(db: Database, siteId: string): Promise<Link[]> {
   return rows.map(toLink);
 }
 
+/** A page of the links of a site that a question names, and how many it names in all. */
+export async function linkPage(
+  db: Database,
+  siteId: string,
+  { after, limit, q, hub, state }: z.output<typeof linkQuery>,
+): Promise<{ rows: LinkInRow[]; next: string | null; total: number }> {
+  const words = (q ?? '').toLowerCase().split(/\s+/).filter(Boolean);
+  const named: (SQL | undefined)[] = [
+    eq(links.siteId, siteId),
+    live,
+    ...words.map((word) => sql`${links.search} like ${`%${escaped(word)}%`}`),
+    hub === undefined ? undefined : eq(links.hub, hub),
+    state === undefined ? undefined : eq(links.state, state),
+  ];
+  const [rows, [counted]] = await Promise.all([
+    db
+      .select()
+      .from(links)
+      .where(and(...named, after === undefined ? undefined : gt(links.place, after)))
+      .orderBy(asc(links.place))
+      .limit(limit + 1),
+    db
+      .select({ total: count() })
+      .from(links)
+      .where(and(...named)),
+  ]);
+  const page = rows.slice(0, limit);
+  const last = page.at(-1);
+  return {
+    rows: page,
+    next: rows.length > limit && last ? String(last.place) : null,
+    total: counted?.total ?? 0,
+  };
+}
+
+const escaped = (word: string): string => word.replace(/[\\%_]/g, '\\$&');
+
 export async function getLink(db: Database, id: string): Promise<Link> {
+  return toLink(await getRow(db, id));
+}
+
+export async function getRow(db: Database, id: string): Promise<LinkInRow> {
   const [row] = await db
     .select({ link: links })
     .from(links)
     .innerJoin(sites, and(eq(links.siteId, sites.id), isNull(sites.deletedAt)))
     .where(and(eq(links.id, id), live));
   if (!row) throw notFound('link');
-  return toLink(row.link);
+  return row.link;
+}
+
+/** The links of a site among these ids. */
+export async function getRows(
+  db: Database,
+  siteId: string,
+  ids: readonly string[],
+): Promise<LinkInRow[]> {
+  return db
+    .select()
+    .from(links)
+    .where(and(eq(links.siteId, siteId), live, sql`${links.id} = any(${sql.param([...ids])})`))
+    .orderBy(asc(links.place));
 }
 
 /** Makes a link. The same id again gives the link that is there: a retry is harmless. */
@@ -52,20 +109,25 @@ export async function createLink(
   return stored;
 }
 
-/** Writes all links of a schedule, or none. */
+/** Writes all links of a schedule, with where they stand, or none. */
 export async function createLinks(
   db: Database,
   siteId: string,
-  made: readonly CoreLink[],
+  made: readonly (CoreLink & Pick<LinkSummary, 'state'> & Standing)[],
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     for (let from = 0; from < made.length; from += BATCH)
       await refuseDuplicate('one of the labels', () =>
-        tx
-          .insert(links)
-          .values(
-            made.slice(from, from + BATCH).map((link) => ({ id: v7(), siteId, ...toRow(link) })),
-          ),
+        tx.insert(links).values(
+          made.slice(from, from + BATCH).map((link) => ({
+            id: v7(),
+            siteId,
+            ...toRow(link),
+            state: link.state,
+            standing: { next: link.next, ends: link.ends, testedAt: link.testedAt },
+            stale: false,
+          })),
+        ),
       );
   });
 }
@@ -83,17 +145,21 @@ export async function updateLink(
       .where(and(eq(links.id, current.id), eq(links.version, version), live))
       .returning(),
   );
-  if (!updated) throw staleVersion('link', await getLink(db, current.id));
-  return toLink(updated);
+  if (updated) return toLink(updated);
+  return sameChange('link', await getLink(db, current.id), version, changes);
 }
 
-export async function removeLink(db: Database, id: string, version?: number): Promise<void> {
-  const current = await getLink(db, id);
-  if (version !== undefined && version !== current.version) throw staleVersion('link', current);
-  await db
+export async function removeLink(db: Database, id: string, version: number): Promise<void> {
+  const [removed] = await db
     .update(links)
     .set({ deletedAt: new Date(), version: sql`${links.version} + 1` })
-    .where(and(eq(links.id, id), live));
+    .where(and(eq(links.id, id), eq(links.version, version), live))
+    .returning({ id: links.id });
+  if (removed) return;
+  const [row] = await db.select().from(links).where(eq(links.id, id));
+  // The same again, whose answer was lost.
+  if (row && row.deletedAt !== null && row.version === version + 1) return;
+  throw row && row.deletedAt === null ? staleVersion('link', toLink(row)) : notFound('link');
 }
 
 export async function restoreLink(db: Database, id: string): Promise<Link> {
@@ -106,17 +172,12 @@ export async function restoreLink(db: Database, id: string): Promise<Link> {
   return getLink(db, id);
 }
 
-export async function takenLabels(
-  db: Database,
-  siteId: string,
-  among?: readonly string[],
-): Promise<Set<string>> {
+/** The labels that a site has, of those that a schedule names. */
+export async function takenLabels(db: Database, siteId: string): Promise<Set<string>> {
   const rows = await db
     .select({ label: links.label })
     .from(links)
-    .where(
-      and(eq(links.siteId, siteId), live, among ? inArray(links.label, [...among]) : undefined),
-    );
+    .where(and(eq(links.siteId, siteId), live));
   return new Set(rows.map((row) => row.label));
 }
 
@@ -125,9 +186,7 @@ async function refuseDuplicate<T>(label: string, write: () => Promise<T>): Promi
   try {
     return await write();
   } catch (error) {
-    const cause = error instanceof Error && error.cause ? error.cause : error;
-    const constraint = (cause as { constraint?: string }).constraint;
-    if (constraint !== 'links_label') throw error;
+    if (constraintOf(error) !== 'links_label') throw error;
     throw new ProblemError(409, 'Label in use', `Another link of this site has ${label} already.`, {
       errors: [{ path: 'label', reason: 'is in use' }],
     });

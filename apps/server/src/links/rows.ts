@@ -2,10 +2,26 @@ import type { Link } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
 import type { links } from '../db/schema';
 
-type Row = typeof links.$inferSelect;
-type Fields = Omit<typeof links.$inferInsert, 'id' | 'siteId' | 'place'>;
+export type LinkInRow = typeof links.$inferSelect;
+type Fields = Pick<
+  typeof links.$inferInsert,
+  | 'label'
+  | 'hub'
+  | 'nearPlace'
+  | 'nearConnector'
+  | 'nearScheme'
+  | 'farPlace'
+  | 'farConnector'
+  | 'farScheme'
+  | 'cable'
+  | 'lengthM'
+  | 'route'
+  | 'environment'
+  | 'schools'
+  | 'note'
+>;
 
-export function toLink(row: Row): Link {
+export function toLink(row: LinkInRow): Link {
   return {
     id: row.id,
     siteId: row.siteId,

@@ -5,7 +5,8 @@ import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { parts } from '../db/schema';
-import { notFound, staleVersion } from '../http/problem-error';
+import { notFound } from '../http/problem-error';
+import { sameChange } from '../http/same-change';
 
 type Row = typeof parts.$inferSelect;
 
@@ -45,7 +46,7 @@ export async function updatePart(
   const current = await getPart(db, id);
   const own = current.kind === 'cable' ? changes.cable : changes.connector;
   const row = { source: changes.source ?? current.source, ...(own ? { [current.kind]: own } : {}) };
-  return write(db, current, version, row);
+  return write(db, current, version, row, { ...row });
 }
 
 /** Puts a part away, or offers it again. */
@@ -56,7 +57,8 @@ export async function setAway(
   version?: number,
 ): Promise<Part> {
   const current = await getPart(db, id);
-  return write(db, current, version ?? current.version, { deletedAt: away ? new Date() : null });
+  const changes = { deletedAt: away ? new Date() : null };
+  return write(db, current, version ?? current.version, changes, { away });
 }
 
 async function write(
@@ -64,27 +66,32 @@ async function write(
   { id }: Part,
   version: number,
   changes: Partial<Row>,
+  meant: Partial<Part>,
 ): Promise<Part> {
   const [row] = await db
     .update(parts)
     .set({ ...changes, version: sql`${parts.version} + 1` })
     .where(and(eq(parts.id, id), eq(parts.version, version)))
     .returning();
-  if (!row) throw staleVersion('part', await getPart(db, id));
-  return toPart(row);
+  return row ? toPart(row) : sameChange('part', await getPart(db, id), version, meant);
 }
 
-const known = new WeakMap<Database, { readonly stamp: string; readonly catalogue: Catalogue }>();
+/** Catalogues that were built, by the parts of one's own that are in them; the last few are kept. */
+const known = new Map<string, Catalogue>();
+const MOST_KNOWN = 8;
 
 /** The built-in rows and the parts of one's own. Built anew only when a part has changed. */
 export async function loadCatalogue(db: Database): Promise<Catalogue> {
   const [row] = await db
-    .select({ stamp: sql<string>`count(*) || '/' || coalesce(sum(${parts.version}), 0)` })
+    .select({
+      stamp: sql<string>`coalesce(md5(string_agg(${parts.id} || ':' || ${parts.version}, ',' order by ${parts.id})), '')`,
+    })
     .from(parts);
   const stamp = row?.stamp ?? '';
-  const before = known.get(db);
-  if (before?.stamp === stamp) return before.catalogue;
-  const catalogue = catalogueOf(rowsOfParts(await listParts(db)));
-  known.set(db, { stamp, catalogue });
+  const catalogue = known.get(stamp) ?? catalogueOf(rowsOfParts(await listParts(db)));
+  known.delete(stamp);
+  known.set(stamp, catalogue);
+  const [oldest] = known.keys();
+  if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest);
   return catalogue;
 }

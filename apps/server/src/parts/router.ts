@@ -1,10 +1,10 @@
 import { partInput, partPatch } from '@near-spoke/contract';
 import { Router } from 'express';
-import type { Database } from '../db/database';
+import type { Services } from '../services';
 import { parseBody, parseId, parseVersion } from '../http/parse';
 import { createPart, listParts, setAway, updatePart } from './repository';
 
-export function partsRouter(db: Database): Router {
+export function partsRouter({ db }: Services): Router {
   const router = Router();
   router.get('/parts', async (_request, response) => {
     response.json({ parts: await listParts(db) });

@@ -35,6 +35,26 @@ export async function listReadings(db: Database, linkId: string): Promise<Readin
   return rows.map(toReading);
 }
 
+/** The readings of links, oldest first. */
+export async function readingsOfLinks(
+  db: Database,
+  linkIds: readonly string[],
+): Promise<Map<string, Reading[]>> {
+  const byLink = new Map<string, Reading[]>();
+  if (linkIds.length === 0) return byLink;
+  const rows = await db
+    .select()
+    .from(readings)
+    .where(inArray(readings.linkId, [...linkIds]))
+    .orderBy(asc(readings.takenAt), asc(readings.seq));
+  for (const row of rows) {
+    const list = byLink.get(row.linkId) ?? [];
+    list.push(toReading(row));
+    byLink.set(row.linkId, list);
+  }
+  return byLink;
+}
+
 export async function latestReadings(
   db: Database,
   linkIds: readonly string[],

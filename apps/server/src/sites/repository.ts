@@ -5,6 +5,7 @@ import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { sites } from '../db/schema';
 import { notFound, staleVersion } from '../http/problem-error';
+import { sameChange } from '../http/same-change';
 
 type Row = typeof sites.$inferSelect;
 type Fields = z.output<typeof siteInput>;
@@ -52,15 +53,18 @@ export async function updateSite(
     .set({ ...changes, version: sql`${sites.version} + 1` })
     .where(and(eq(sites.id, id), eq(sites.version, version), live))
     .returning();
-  if (!row) throw staleVersion('site', await getSite(db, id));
-  return toSite(row);
+  return row ? toSite(row) : sameChange('site', await getSite(db, id), version, changes);
 }
 
-export async function removeSite(db: Database, id: string, version?: number): Promise<void> {
-  const current = await getSite(db, id);
-  if (version !== undefined && version !== current.version) throw staleVersion('site', current);
-  await db
+export async function removeSite(db: Database, id: string, version: number): Promise<void> {
+  const [removed] = await db
     .update(sites)
     .set({ deletedAt: new Date(), version: sql`${sites.version} + 1` })
-    .where(and(eq(sites.id, id), live));
+    .where(and(eq(sites.id, id), eq(sites.version, version), live))
+    .returning({ id: sites.id });
+  if (removed) return;
+  const [row] = await db.select().from(sites).where(eq(sites.id, id));
+  // The same again, whose answer was lost.
+  if (row && row.deletedAt !== null && row.version === version + 1) return;
+  throw row && row.deletedAt === null ? staleVersion('site', toSite(row)) : notFound('site');
 }

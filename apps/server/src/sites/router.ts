@@ -1,10 +1,10 @@
 import { siteInput, sitePatch } from '@near-spoke/contract';
 import { Router } from 'express';
-import type { Database } from '../db/database';
+import type { Services } from '../services';
 import { parseBody, parseId, parseVersion } from '../http/parse';
 import { createSite, getSite, listSites, removeSite, updateSite } from './repository';
 
-export function sitesRouter(db: Database): Router {
+export function sitesRouter({ db }: Services): Router {
   const router = Router();
   router.get('/sites', async (_request, response) => {
     response.json({ sites: await listSites(db) });

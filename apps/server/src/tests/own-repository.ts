@@ -1,10 +1,11 @@
 import type { OwnTester, ownTesterInput } from '@near-spoke/contract/tests';
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { ownTesters } from '../db/schema';
 import { notFound } from '../http/problem-error';
+import { sameChange } from '../http/same-change';
 
 type Row = typeof ownTesters.$inferSelect;
 
@@ -32,11 +33,16 @@ export async function createOwnTester(
 }
 
 /** Offers a tester no more; what was tested with it stays. */
-export async function putOwnTesterAway(db: Database, id: string): Promise<void> {
-  const [row] = await db
+export async function putOwnTesterAway(db: Database, id: string, version: number): Promise<void> {
+  const [gone] = await db
     .update(ownTesters)
-    .set({ deletedAt: new Date() })
-    .where(eq(ownTesters.id, id))
-    .returning();
+    .set({ deletedAt: new Date(), version: sql`${ownTesters.version} + 1` })
+    .where(
+      and(eq(ownTesters.id, id), eq(ownTesters.version, version), isNull(ownTesters.deletedAt)),
+    )
+    .returning({ id: ownTesters.id });
+  if (gone) return;
+  const [row] = await db.select().from(ownTesters).where(eq(ownTesters.id, id));
   if (!row) throw notFound('tester');
+  sameChange('tester', toTester(row), version, { away: true });
 }

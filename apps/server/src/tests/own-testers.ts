@@ -1,13 +1,13 @@
 import { ownTesterInput, type OwnTester } from '@near-spoke/contract/tests';
 import { parseOwnTester } from '@near-spoke/core/verify/enter';
 import { Router } from 'express';
-import type { Database } from '../db/database';
-import { parseBody, parseId } from '../http/parse';
+import type { Services } from '../services';
+import { parseBody, parseId, parseVersion } from '../http/parse';
 import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
 import { refuse } from '../http/problem-error';
 
 /** Lamp testers of the firm's own. */
-export function ownTestersRouter(db: Database): Router {
+export function ownTestersRouter({ db }: Services): Router {
   const router = Router();
   router.get('/testers', async (_request, response) => {
     response.json({ testers: await listOwnTesters(db) });
@@ -20,7 +20,7 @@ export function ownTestersRouter(db: Database): Router {
     response.status(201).json(kept);
   });
   router.delete('/testers/:id', async (request, response) => {
-    await putOwnTesterAway(db, parseId(request, 'tester'));
+    await putOwnTesterAway(db, parseId(request, 'tester'), parseVersion(request));
     response.status(204).end();
   });
   return router;

@@ -1,9 +1,9 @@
 import type { Tick, tickInput } from '@near-spoke/contract';
-import { asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
-import { ticks } from '../db/schema';
+import { links, ticks } from '../db/schema';
 import { refuseOtherFact } from '../http/same-fact';
 
 type Row = typeof ticks.$inferSelect;
@@ -25,19 +25,34 @@ export async function ticksOfLinks(
   db: Database,
   linkIds: readonly string[],
 ): Promise<Map<string, Tick[]>> {
-  const byLink = new Map<string, Tick[]>();
-  if (linkIds.length === 0) return byLink;
+  if (linkIds.length === 0) return new Map();
   const rows = await db
     .select()
     .from(ticks)
     .where(inArray(ticks.linkId, [...linkIds]))
     .orderBy(asc(ticks.at), asc(ticks.seq));
+  return byLink(rows);
+}
+
+/** The ticks of all links of a site. */
+export async function ticksOfSite(db: Database, siteId: string): Promise<Map<string, Tick[]>> {
+  const rows = await db
+    .select({ tick: ticks })
+    .from(ticks)
+    .innerJoin(links, and(eq(links.id, ticks.linkId), isNull(links.deletedAt)))
+    .where(eq(links.siteId, siteId))
+    .orderBy(asc(ticks.at), asc(ticks.seq));
+  return byLink(rows.map(({ tick }) => tick));
+}
+
+function byLink(rows: readonly Row[]): Map<string, Tick[]> {
+  const found = new Map<string, Tick[]>();
   for (const row of rows) {
-    const list = byLink.get(row.linkId) ?? [];
+    const list = found.get(row.linkId) ?? [];
     list.push(toTick(row));
-    byLink.set(row.linkId, list);
+    found.set(row.linkId, list);
   }
-  return byLink;
+  return found;
 }
 
 /** Keeps a tick. Sent again with the same id, it is the same tick: a retry is harmless. */

@@ -1,11 +1,11 @@
 import { tickInput } from '@near-spoke/contract';
 import { Router } from 'express';
-import type { Database } from '../db/database';
+import type { Services } from '../services';
 import { parseBody, parseId } from '../http/parse';
 import { getLink } from '../links/repository';
 import { addTick, listTicks } from './repository';
 
-export function ticksRouter(db: Database): Router {
+export function ticksRouter({ db }: Services): Router {
   const router = Router();
   router.get('/links/:id/ticks', async (request, response) => {
     const link = await getLink(db, parseId(request, 'link'));

@@ -1,15 +1,25 @@
-import { provideHttpClient, withFetch } from '@angular/common/http';
+import { provideHttpClient, withFetch, withInterceptors } from '@angular/common/http';
 import {
+  isDevMode,
   provideBrowserGlobalErrorListeners,
   provideZonelessChangeDetection,
   type ApplicationConfig,
 } from '@angular/core';
 import { MAT_FORM_FIELD_DEFAULT_OPTIONS } from '@angular/material/form-field';
-import { provideRouter, withComponentInputBinding, withRouterConfig } from '@angular/router';
+import {
+  provideRouter,
+  withComponentInputBinding,
+  withNavigationErrorHandler,
+  withRouterConfig,
+} from '@angular/router';
+import { provideServiceWorker } from '@angular/service-worker';
 import { provideEffects } from '@ngrx/effects';
 import { provideStore } from '@ngrx/store';
 import { routes } from './app.routes';
 import { provideIcons } from './shell/icons';
+import { ownRequests } from './store/api/own-requests';
+import * as deviceEffects from './store/device/effects';
+import { keepAnswers } from './store/device/keep-answers';
 import * as evidenceEffects from './store/evidence/effects';
 import { evidenceFeature } from './store/evidence/evidence';
 import * as linksEffects from './store/links/effects';
@@ -23,11 +33,16 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideBrowserGlobalErrorListeners(),
     provideZonelessChangeDetection(),
-    provideHttpClient(withFetch()),
+    provideHttpClient(withFetch(), withInterceptors([keepAnswers, ownRequests])),
     provideRouter(
       routes,
       withComponentInputBinding(),
-      withRouterConfig({ paramsInheritanceStrategy: 'always' }),
+      withRouterConfig({
+        paramsInheritanceStrategy: 'always',
+        resolveNavigationPromiseOnError: true,
+      }),
+      // A page that can’t be opened is told (see Opening); the one that is open stays.
+      withNavigationErrorHandler(() => undefined),
     ),
     provideStore({
       [sitesFeature.name]: sitesFeature.reducer,
@@ -36,7 +51,11 @@ export const appConfig: ApplicationConfig = {
       [evidenceFeature.name]: evidenceFeature.reducer,
       [outboxFeature.name]: outboxFeature.reducer,
     }),
-    provideEffects({ loadSites }, linksEffects, evidenceEffects, outboxEffects),
+    provideEffects({ loadSites }, linksEffects, evidenceEffects, outboxEffects, deviceEffects),
+    provideServiceWorker('ngsw-worker.js', {
+      enabled: !isDevMode(),
+      registrationStrategy: 'registerWhenStable:3000',
+    }),
     { provide: MAT_FORM_FIELD_DEFAULT_OPTIONS, useValue: { appearance: 'outline' } },
     provideIcons(),
   ],

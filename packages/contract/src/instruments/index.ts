@@ -1,18 +1,48 @@
 import { MAP_TESTERS } from '@near-spoke/core/verify';
 import * as z from 'zod';
 import type { Endpoint } from '../endpoint';
+import { id, line, version } from '../primitives';
 import { testReading } from '../tests';
 
 export const READABLE = [
-  ...MAP_TESTERS.map(({ id }) => id),
+  ...MAP_TESTERS.map(({ id: name }) => name),
   'pair-lamps',
   'sequential-lamps',
 ] as const;
 
-export const instrumentList = z
+export const INSTRUMENT_KINDS = ['tester', 'reflectometer'] as const;
+export type InstrumentKind = (typeof INSTRUMENT_KINDS)[number];
+
+const kind = z.enum(INSTRUMENT_KINDS);
+const address = {
+  host: z.string().regex(/^[a-zA-Z0-9.:-]{1,255}$/, 'is not a host'),
+  port: z.int().min(1).max(65_535),
+};
+
+export const instrumentInput = z
+  .strictObject({ id: id.optional(), kind, name: line(60).default(''), ...address })
+  .meta({ id: 'InstrumentInput', description: 'An instrument on the network of the server.' });
+
+export const instrumentConfirm = z.strictObject(address).meta({
+  id: 'InstrumentConfirm',
+  description: 'Its address once more, as a person has read it.',
+});
+
+export const instrument = z
   .object({
-    instruments: z.array(z.object({ id: z.string(), name: z.string(), address: z.string() })),
+    id: z.string(),
+    kind,
+    name: z.string(),
+    ...address,
+    confirmed: z.boolean().meta({ description: 'Nothing is sent to it before.' }),
+    named: z.boolean().meta({ description: 'Named where the server was started: it stays.' }),
+    answers: z.string().nullable().meta({ description: 'What it calls itself; null: no answer.' }),
+    version,
   })
+  .meta({ id: 'Instrument' });
+
+export const instrumentList = z
+  .object({ instruments: z.array(instrument) })
   .meta({ id: 'InstrumentList' });
 
 export const instrumentRead = z
@@ -23,13 +53,39 @@ export const instrumentReading = z
   .object({ name: z.string(), reading: testReading })
   .meta({ id: 'InstrumentReading' });
 
+export type Instrument = z.output<typeof instrument>;
+export type InstrumentInput = z.input<typeof instrumentInput>;
+
 export const INSTRUMENT_ENDPOINTS: readonly Endpoint[] = [
   {
     method: 'get',
     path: '/api/instruments',
-    summary: 'Testers that can be read',
+    summary: 'Testers and reflectometers, and which of them answer',
     status: 200,
     answer: instrumentList,
+  },
+  {
+    method: 'post',
+    path: '/api/instruments',
+    summary: 'Enter an instrument; it is used once its address is confirmed',
+    body: instrumentInput,
+    status: 201,
+    answer: instrument,
+  },
+  {
+    method: 'post',
+    path: '/api/instruments/{id}/confirm',
+    summary: 'Confirm the address of an instrument: from now on the server connects to it',
+    body: instrumentConfirm,
+    status: 200,
+    answer: instrument,
+  },
+  {
+    method: 'delete',
+    path: '/api/instruments/{id}',
+    summary: 'Put an instrument away',
+    query: { version: 'as it was seen; refuse if stale' },
+    status: 204,
   },
   {
     method: 'post',

@@ -96,7 +96,7 @@ export const MAP_ENDPOINTS: readonly Endpoint[] = [
     method: 'delete',
     path: '/api/adapters/{id}',
     summary: 'Put an adapter away',
-    query: { version: 'refuse if stale' },
+    query: { version: 'as it was seen; refuse if stale' },
     status: 204,
   },
   {

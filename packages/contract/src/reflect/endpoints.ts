@@ -9,7 +9,6 @@ import {
   locateRequest,
   reelAnswer,
   reelRequest,
-  reflectometerAddress,
   setupAnswer,
   pairEndsAnswer,
   pairEndsRequest,
@@ -66,13 +65,6 @@ export const REFLECT_ENDPOINTS: readonly Endpoint[] = [
     body: simulateRequest,
     status: 200,
     answer: simulated,
-  },
-  {
-    method: 'get',
-    path: '/api/reflect/reflectometer',
-    summary: 'Where the bench’s reflectometer listens',
-    status: 200,
-    answer: reflectometerAddress,
   },
   {
     method: 'post',

@@ -298,11 +298,10 @@ export const reelAnswer = z
   .object({ leftM: uncertain, atLeastM: z.number(), label: z.string() })
   .meta({ id: 'ReelAnswer' });
 
-/** What a reflectometer is set to, and where it listens. */
+/** What a reflectometer is set to. */
 export const acquireRequest = z
   .strictObject({
-    host: z.string().regex(/^[a-zA-Z0-9.:-]{1,255}$/, 'is not a host'),
-    port: z.int().min(1).max(65_535),
+    instrument: z.string().max(60).meta({ description: 'Of /api/instruments.' }),
     pulseWidthS: seconds.default(5e-9),
     averages: z.int().min(1).max(1_000_000).default(16),
     spanS: seconds.default(600e-9),
@@ -311,6 +310,3 @@ export const acquireRequest = z
 export const acquired = z
   .object({ name: z.string(), text: z.string() })
   .meta({ id: 'AcquiredTrace', description: 'A trace as a file that the analysis reads.' });
-export const reflectometerAddress = z
-  .object({ host: z.string().nullable(), port: z.int().nullable() })
-  .meta({ id: 'ReflectometerAddress' });

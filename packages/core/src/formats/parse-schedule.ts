@@ -48,6 +48,9 @@ interface Heading extends ScheduleColumn {
   readonly index: number;
 }
 
+/** How a table quotes what a spreadsheet would take for a formula. */
+const QUOTED_FORMULA = /^'[=+\-@]/;
+
 /** The longest text that a cell may hold. */
 export const CELL_LIMIT = 500;
 
@@ -124,7 +127,8 @@ class RowReader {
   }
 
   private cell(field: ScheduleField): string {
-    return (this.row.cells[this.heading(field)?.index ?? -1] ?? '').trim();
+    const text = (this.row.cells[this.heading(field)?.index ?? -1] ?? '').trim();
+    return QUOTED_FORMULA.test(text) ? text.slice(1) : text;
   }
 
   refuse(field: ScheduleField, reason: string): void {

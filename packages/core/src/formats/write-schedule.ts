@@ -4,8 +4,17 @@ import type { Link } from '../link';
 import { writeRoute } from './route-text';
 import { SCHEDULE_FIELDS, type ScheduleField } from './schedule-column';
 
-/** A schedule as CSV that parseSchedule reads back to the same links. Lengths are in metres. */
-export function writeSchedule(links: readonly Link[], { cable, connector }: Catalogue): string {
+/**
+ * A schedule as CSV that parseSchedule reads back to the same links. Lengths are in metres. What a
+ * spreadsheet would take for a formula is quoted as text.
+ *
+ * @param headed whether the headings come first: not where this goes on with what was written before
+ */
+export function writeSchedule(
+  links: readonly Link[],
+  { cable, connector }: Catalogue,
+  headed = true,
+): string {
   const rows = links.map((link): Record<ScheduleField, string> => ({
     label: link.label,
     hub: link.hub,
@@ -23,5 +32,13 @@ export function writeSchedule(links: readonly Link[], { cable, connector }: Cata
     surroundings: link.environment,
     note: link.note,
   }));
-  return `${papa.unparse(rows, { columns: [...SCHEDULE_FIELDS], newline: '\r\n' })}\r\n`;
+  if (rows.length === 0 && !headed) return '';
+  const text = papa.unparse(
+    {
+      fields: [...SCHEDULE_FIELDS],
+      data: rows.map((row) => SCHEDULE_FIELDS.map((field) => row[field])),
+    },
+    { newline: '\r\n', header: headed, escapeFormulae: true },
+  );
+  return `${text}\r\n`;
 }

@@ -1,15 +1,15 @@
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkRow } from '@near-spoke/contract';
 import { ENDS, type End, type Job } from '@near-spoke/core/link';
 
 /** Ends of one hub that take the same cable and connector, and are not made. */
 export interface BatchGroup {
   readonly key: string;
   readonly name: string;
-  readonly ends: readonly { readonly link: LinkSummary; readonly end: End }[];
+  readonly ends: readonly { readonly link: LinkRow; readonly end: End }[];
 }
 
 /** Where an end is worked at: near ends at the hub; the far ends of cords at the same bench. */
-const benchOf = (link: LinkSummary, end: End): string => {
+const benchOf = (link: LinkRow, end: End): string => {
   const cord = link.lengthM !== null && link.lengthM <= BENCH_CORD_M;
   return end === 'near' || cord ? link.hub : `${link.hub}, far ends`;
 };
@@ -21,8 +21,8 @@ const BENCH_CORD_M = 5;
  * Ends that are worth making together: two or more alike that can be made and are not finished, the
  * largest group first.
  */
-export function batchGroups(links: readonly LinkSummary[], { catalogue }: Job): BatchGroup[] {
-  const groups = new Map<string, { name: string; ends: { link: LinkSummary; end: End }[] }>();
+export function batchGroups(links: readonly LinkRow[], { catalogue }: Job): BatchGroup[] {
+  const groups = new Map<string, { name: string; ends: { link: LinkRow; end: End }[] }>();
   for (const link of links)
     for (const end of ENDS) {
       const { state } = link.ends[end];

@@ -1,5 +1,4 @@
 import { TestBed } from '@angular/core/testing';
-import type { LinkSummary } from '@near-spoke/contract';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { Store } from '@ngrx/store';
 import { evidenceFeature, factsOf } from '../store/evidence/evidence';
@@ -9,7 +8,7 @@ import { openSite } from '../testing/store';
 import { batchGroups } from './batch-groups';
 import { BatchPage } from './batch-page';
 
-const cord = (label: string): LinkSummary =>
+const cord = (label: string) =>
   testLink(label, {
     cable: 'cat5e-uutp-stranded',
     near: { place: 'C1', connector: 'plug-8p8c', scheme: 'T568B' },

@@ -13,7 +13,8 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
-import { wiringOf } from '@near-spoke/core/link';
+import type { LinkSummary } from '@near-spoke/contract';
+import { wiringOf, type End } from '@near-spoke/core/link';
 import { taskOf, tickedKeys } from '@near-spoke/core/record';
 import { planBatch, tickKeys, type Step } from '@near-spoke/core/terminate';
 import { Store } from '@ngrx/store';
@@ -63,7 +64,7 @@ export class BatchPage {
   private readonly router = inject(Router);
   private readonly pace = inject(OwnPace);
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
-  private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly opened = this.store.selectSignal(linksFeature.selectOpened);
   private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
   private readonly job = this.store.selectSignal(selectJob);
 
@@ -71,26 +72,25 @@ export class BatchPage {
   protected readonly groups = computed(() => batchGroups(this.links(), this.job()));
   protected readonly turns = signal(0);
   /** The group as it was when it was opened: an end that is finished stays in it. */
-  private readonly opened = signal<BatchGroup | null>(null);
+  private readonly chosenGroup = signal<BatchGroup | null>(null);
   private readonly lastTicks = signal<readonly { endId: string; key: string }[]>([]);
 
   protected readonly chosen = computed(() => {
-    const group = this.opened();
+    const group = this.chosenGroup();
     return group && group.key === this.group() ? group : null;
   });
   protected readonly ready = computed(() => {
     const loading = this.evidence().loading;
     return this.chosen()?.ends.every(({ link }) => loading[link.id] === 'done') ?? false;
   });
-  private readonly ends = computed(
-    () =>
-      new Map(
-        (this.chosen()?.ends ?? []).map(({ link, end }) => [
-          `${link.id} ${end}`,
-          { link: this.entities()[link.id] ?? link, end },
-        ]),
-      ),
-  );
+  private readonly ends = computed(() => {
+    const ends = new Map<string, { readonly link: LinkSummary; readonly end: End }>();
+    for (const { link: shown, end } of this.chosen()?.ends ?? []) {
+      const link = this.opened()[shown.id];
+      if (link) ends.set(`${link.id} ${end}`, { link, end });
+    }
+    return ends;
+  });
   private readonly plan = computed(() =>
     planBatch(
       [...this.ends()].map(([id, { link, end }]) => ({ id, task: taskOf(link, end, this.job()) })),
@@ -182,14 +182,14 @@ export class BatchPage {
   constructor() {
     effect(() => {
       const [key, groups] = [this.group(), this.groups()];
-      const before = untracked(this.opened);
+      const before = untracked(this.chosenGroup);
       if (!key || before?.key === key) return;
       const group = groups.find((row) => row.key === key) ?? null;
       if (!group) return;
-      this.opened.set(group);
+      this.chosenGroup.set(group);
       this.lastTicks.set([]);
-      for (const id of new Set(group.ends.map(({ link }) => link.id)))
-        this.store.dispatch(evidenceActions.load({ linkId: id }));
+      const linkIds = [...new Set(group.ends.map(({ link }) => link.id))];
+      this.store.dispatch(evidenceActions.loadMany({ linkIds }));
     });
     effect(() => this.pace.load(this.siteId()));
     inject(Shortcuts).add(
@@ -206,7 +206,7 @@ export class BatchPage {
   protected act(): void {
     const [item, key] = [this.item(), this.item()?.left[0]];
     if (!item || key === undefined) {
-      this.opened.set(null);
+      this.chosenGroup.set(null);
       this.open('');
       return;
     }

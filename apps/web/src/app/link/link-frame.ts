@@ -17,11 +17,9 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { STATE_NAME } from '@near-spoke/core/record';
-import { Store } from '@ngrx/store';
 import { LinkRuler, StateMark } from '../drawing';
 import { Deeds, UNDO_MS } from '../shell/deeds';
 import { Shortcuts } from '../shell/shortcuts';
-import { linksFeature } from '../store/links/links';
 import { OpenLink } from './open-link';
 import { STAGES } from './stages';
 
@@ -48,20 +46,16 @@ export class LinkFrame {
   readonly siteId = input.required<string>();
   readonly linkId = input.required<string>();
 
-  private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly deeds = inject(Deeds);
   private readonly snack = inject(MatSnackBar);
   private readonly heading = viewChild<ElementRef<HTMLElement>>('heading');
-  private readonly linksLoading = this.store.selectSignal(linksFeature.selectLoading);
 
   protected readonly open = inject(OpenLink);
   protected readonly stages = STAGES;
   protected readonly stateName = STATE_NAME;
-  protected readonly missing = computed(() => !this.open.link() && this.linksLoading() === 'done');
-  protected readonly failed = computed(
-    () => this.linksLoading() === 'failed' || this.open.loading() === 'failed',
-  );
+  protected readonly missing = computed(() => this.open.loading() === 'missing');
+  protected readonly failed = computed(() => this.open.loading() === 'failed');
   protected readonly work = computed(() => {
     const standing = this.open.standing();
     if (!standing || this.open.layer()?.kind !== 'work') return null;

@@ -23,7 +23,7 @@ export type RulerLayer =
 @Injectable()
 export class OpenLink {
   private readonly store = inject(Store);
-  private readonly links = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly links = this.store.selectSignal(linksFeature.selectOpened);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
 

@@ -4,7 +4,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkRow } from '@near-spoke/contract';
 import type { Adapter } from '@near-spoke/contract/map';
 import { outline } from '@near-spoke/core/catalogue';
 import type { Job } from '@near-spoke/core/link';
@@ -24,7 +24,7 @@ const connectorName = ({ connector, gender }: Pick<Port, 'connector' | 'gender'>
   return row.oneSided ? row.name : `${row.name} ${gender}`;
 };
 
-function rowOf(adapter: Adapter, link: LinkSummary | undefined, job: Job) {
+function rowOf(adapter: Adapter, link: LinkRow | undefined, job: Job) {
   const solved = solveAdapter(adapter, link ?? null, job.catalogue);
   const stops = solved.findings.filter(({ severity }) => severity === 'stop').length;
   const asked = solved.questions.length;
@@ -57,7 +57,7 @@ function rowOf(adapter: Adapter, link: LinkSummary | undefined, job: Job) {
 type Row = ReturnType<typeof rowOf>;
 
 interface Known {
-  readonly link: LinkSummary | undefined;
+  readonly link: LinkRow | undefined;
   readonly job: Job;
   readonly row: Row;
 }

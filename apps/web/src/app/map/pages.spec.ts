@@ -4,7 +4,7 @@ import { Router } from '@angular/router';
 import type { Adapter } from '@near-spoke/contract/map';
 import { answerLoads, openWithAdapters, testAdapter } from '../testing/adapters';
 import { SITE_ID } from '../testing/links';
-import { settle } from '../testing/store';
+import { asked } from '../testing/until';
 import { AdapterFormPage } from './adapter-form-page';
 import { AdaptersPage } from './adapters-page';
 import { MapPage } from './map-page';
@@ -68,8 +68,7 @@ describe('the pages of adapters', () => {
     await press(fixture, 'Show 1 put away');
     expect(textOf(fixture)).toContain('makes sense');
     await press(fixture, 'Take it back');
-    await settle();
-    http.expectOne(({ url }) => url.endsWith('/restore'));
+    await asked(http, ({ url }) => url.endsWith('/restore'));
   });
 
   it('give a link an adapter, and take it off again', async () => {
@@ -81,8 +80,7 @@ describe('the pages of adapters', () => {
     await fixture.whenStable();
     expect(textOf(fixture)).toContain('nothing to map');
     await press(fixture, 'Take it');
-    await settle();
-    const request = http.expectOne(`/api/adapters/${free.id}`);
+    const request = await asked(http, `/api/adapters/${free.id}`);
     expect(request.request.body).toEqual({ linkId, version: 1 });
     await press(fixture, 'off this link');
     expect(textOf(fixture)).toContain('nothing to map');

@@ -124,7 +124,8 @@ export class Deeds {
   }
 
   putAway(link: LinkSummary): void {
-    this.queue({ kind: 'link-away', linkId: link.id }, `${link.label} put away`);
+    const { id: linkId, version } = link;
+    this.queue({ kind: 'link-away', linkId, version }, `${link.label} put away`);
   }
 
   takeOut(link: LinkSummary): void {
@@ -144,7 +145,8 @@ export class Deeds {
   }
 
   putAdapterAway(adapter: Adapter): void {
-    this.queue({ kind: 'adapter-away', adapterId: adapter.id }, `${adapter.name} put away`);
+    const { id: adapterId, version } = adapter;
+    this.queue({ kind: 'adapter-away', adapterId, version }, `${adapter.name} put away`);
   }
 
   takeAdapterBack(adapter: Adapter): void {
@@ -178,6 +180,7 @@ export class Deeds {
       what,
       holdUntil: holdMs > 0 ? Date.now() + holdMs : 0,
       refused: null,
+      failures: 0,
     };
     this.store.dispatch(outboxActions.queued({ entry }));
     return entry;

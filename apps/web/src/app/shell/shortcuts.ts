@@ -1,6 +1,7 @@
 import { DOCUMENT, type DestroyRef, Injectable, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { fromEvent } from 'rxjs';
+import { Opening } from './opening';
 
 export interface Shortcut {
   /** As KeyboardEvent.key has it, letters in lower case; " " is Space. */
@@ -16,6 +17,7 @@ const PRESSABLE = 'button, a[href], input, summary, [role=option], [role=menuite
 @Injectable({ providedIn: 'root' })
 export class Shortcuts {
   private readonly document = inject(DOCUMENT);
+  private readonly opening = inject(Opening);
   private readonly added = signal<readonly Shortcut[]>([]);
   readonly active = this.added.asReadonly();
 
@@ -35,6 +37,8 @@ export class Shortcuts {
 
   private press(event: KeyboardEvent): void {
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
+    // What is pressed while a page is opened, or could not be, was meant for that one.
+    if (this.opening.busy() || this.opening.failed() !== null) return;
     if (this.document.querySelector('.cdk-overlay-container [role=dialog], .mat-mdc-menu-panel'))
       return;
     const target = event.target instanceof Element ? event.target : null;

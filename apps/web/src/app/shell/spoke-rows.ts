@@ -1,18 +1,18 @@
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkRow } from '@near-spoke/contract';
 import { STATE_NAME } from '@near-spoke/core/record';
 
 export type SpokeRow =
   | { readonly kind: 'hub'; readonly id: string; readonly hub: string; readonly count: number }
-  | { readonly kind: 'link'; readonly id: string; readonly link: LinkSummary };
+  | { readonly kind: 'link'; readonly id: string; readonly link: LinkRow };
 
 /**
  * The links that a search leaves, under the hub that they start from; hubs in the order in which
  * the schedule names them. Every word of the search has to be found in the label, a place, the
  * cable, the note or the state's name.
  */
-export function spokeRows(links: readonly LinkSummary[], search: string): SpokeRow[] {
+export function spokeRows(links: readonly LinkRow[], search: string): SpokeRow[] {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const byHub = new Map<string, LinkSummary[]>();
+  const byHub = new Map<string, LinkRow[]>();
   for (const link of links) {
     if (words.length > 0) {
       const text = textOf(link);
@@ -28,7 +28,7 @@ export function spokeRows(links: readonly LinkSummary[], search: string): SpokeR
   ]);
 }
 
-function textOf({ label, hub, near, far, cable, note, state }: LinkSummary): string {
+function textOf({ label, hub, near, far, cable, note, state }: LinkRow): string {
   return [label, hub, near.place, far.place, cable, note, STATE_NAME[state]]
     .join('\n')
     .toLowerCase();

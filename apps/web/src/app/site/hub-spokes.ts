@@ -1,10 +1,10 @@
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkRow } from '@near-spoke/contract';
 import { LINK_STATES, type LinkState } from '@near-spoke/core/record';
 
 /** A hub's links as the overview draws them: each one by its length and state. */
 export interface HubSpokes {
   readonly hub: string;
-  readonly links: readonly LinkSummary[];
+  readonly links: readonly LinkRow[];
   readonly proven: number;
   readonly counts: readonly { readonly state: LinkState; readonly count: number }[];
 }
@@ -20,8 +20,8 @@ const URGENCY: readonly LinkState[] = [
   'planned',
 ];
 
-export function hubSpokes(links: readonly LinkSummary[]): HubSpokes[] {
-  const byHub = new Map<string, LinkSummary[]>();
+export function hubSpokes(links: readonly LinkRow[]): HubSpokes[] {
+  const byHub = new Map<string, LinkRow[]>();
   for (const link of links) byHub.set(link.hub, [...(byHub.get(link.hub) ?? []), link]);
   return [...byHub].map(([hub, group]) => ({
     hub,
@@ -33,7 +33,7 @@ export function hubSpokes(links: readonly LinkSummary[]): HubSpokes[] {
 
 /** The states that occur, in the order of the work. */
 export function countStates(
-  links: readonly LinkSummary[],
+  links: readonly LinkRow[],
 ): { readonly state: LinkState; readonly count: number }[] {
   const counts = new Map<LinkState, number>();
   for (const { state } of links) counts.set(state, (counts.get(state) ?? 0) + 1);
@@ -45,8 +45,8 @@ export function countStates(
 
 /** The link to work on next, and why it comes first; null when all are proven. */
 export function nextLink(
-  links: readonly LinkSummary[],
-): { readonly link: LinkSummary; readonly why: string } | null {
+  links: readonly LinkRow[],
+): { readonly link: LinkRow; readonly why: string } | null {
   for (const state of URGENCY) {
     const link = links.find((row) => row.state === state);
     if (link) return { link, why: WHY[state] };

@@ -38,6 +38,7 @@ import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
 import { kept } from '../shell/kept';
 import { selectJob } from '../store/job';
+import { evidenceActions } from '../store/evidence/evidence';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { schoolFields } from './school-fields';
@@ -86,7 +87,7 @@ export class LinkFormPage {
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly deeds = inject(Deeds);
-  private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly entities = this.store.selectSignal(linksFeature.selectOpened);
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly site = computed(() => this.sites()[this.siteId()]);
@@ -182,6 +183,10 @@ export class LinkFormPage {
   );
 
   constructor() {
+    effect(() => {
+      const linkId = this.linkId();
+      if (linkId) this.store.dispatch(evidenceActions.load({ linkId }));
+    });
     // A label typed before the links were there is judged when they are.
     effect(() => {
       this.links();

@@ -1,15 +1,24 @@
-import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  untracked,
+} from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
-import type { LinkSummary } from '@near-spoke/contract';
+import type { LinkRow } from '@near-spoke/contract';
 import { STATE_NAME } from '@near-spoke/core/record';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { STATE_MARK, StateMark } from '../drawing';
 import { NextThing } from '../shell/next-thing';
 import { headline } from '../shell/sentences';
+import { evidenceActions } from '../store/evidence/evidence';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { countStates, hubSpokes, nextLink } from './hub-spokes';
@@ -43,6 +52,8 @@ export class OverviewPage {
   protected readonly site = computed(() => this.sites()[this.siteId()]);
   protected readonly units = computed(() => this.site()?.units ?? 'metric');
   protected readonly links = this.store.selectSignal(linksFeature.selectAll);
+  private readonly opened = this.store.selectSignal(linksFeature.selectOpened);
+  protected readonly total = this.store.selectSignal(linksFeature.selectTotal);
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly hubs = computed(() =>
     hubSpokes(this.links()).map((hub) => ({
@@ -54,9 +65,11 @@ export class OverviewPage {
   protected readonly proven = computed(
     () => this.links().filter(({ state }) => state === 'pass').length,
   );
+  private readonly first = computed(() => nextLink(this.links()));
   protected readonly next = computed(() => {
-    const next = nextLink(this.links());
-    return next && { ...next, told: headline(next.link.next.sentence) };
+    const next = this.first();
+    const sentence = next && this.opened()[next.link.id]?.next.sentence;
+    return next && { ...next, told: headline(sentence ?? `${STATE_NAME[next.link.state]}.`) };
   });
   private readonly longestM = computed(() =>
     this.links().reduce((longest, { lengthM }) => Math.max(longest, lengthM ?? 0), 1),
@@ -65,24 +78,29 @@ export class OverviewPage {
 
   constructor() {
     inject(Title).setTitle('Overview · Near Spoke');
+    // What is to be done on the first of them only it itself tells.
+    effect(() => {
+      const linkId = this.first()?.link.id;
+      if (linkId) untracked(() => this.store.dispatch(evidenceActions.load({ linkId })));
+    });
   }
 
-  protected drawn(links: readonly LinkSummary[]): readonly LinkSummary[] {
+  protected drawn(links: readonly LinkRow[]): readonly LinkRow[] {
     return links.length <= DRAWN ? links : [];
   }
 
   /** A spoke's height: its length against the site's longest; a stub while it is not known. */
-  protected heightPx({ lengthM }: LinkSummary): number {
+  protected heightPx({ lengthM }: LinkRow): number {
     return lengthM === null ? 10 : 12 + (COMB_PX - 30) * (lengthM / this.longestM());
   }
 
-  protected describe(link: LinkSummary): string {
+  protected describe(link: LinkRow): string {
     const length =
       link.lengthM === null ? 'length not known' : formatLength(link.lengthM, this.units());
     return `${link.label}, ${link.far.place}, ${length}: ${STATE_NAME[link.state]}`;
   }
 
-  protected open(link: LinkSummary): void {
+  protected open(link: LinkRow): void {
     void this.router.navigate(['/sites', this.siteId(), 'links', link.id, link.next.stage]);
   }
 

@@ -1,2 +1,2 @@
 /** How far something asked of the server has come. */
-export type Loading = 'not-yet' | 'now' | 'done' | 'failed';
+export type Loading = 'not-yet' | 'now' | 'done' | 'failed' | 'missing';

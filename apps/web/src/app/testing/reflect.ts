@@ -17,6 +17,7 @@ import { provideCables } from '../store/reflect/provide';
 import { SITE_ID, testLink } from './links';
 import { shown } from './page';
 import { openSite } from './store';
+import { asked } from './until';
 
 /** Works at once, where the real one works beside the page. */
 class AtOnce implements ReflectBench {
@@ -101,10 +102,13 @@ export function reflectPages() {
     },
     link: () => link,
     http: () => http,
-    /** What was sent to be kept. */
-    kept: () =>
-      http
-        .match((request) => request.method === 'POST' && request.url.endsWith('/cable-facts'))
-        .map(({ request }) => request.body as Pick<CableFact, 'deed' | 'reel' | 'linkId'>),
+    /** What was sent to be kept, as soon as it is. */
+    kept: async () => {
+      const { request } = await asked(
+        http,
+        ({ method, url }) => method === 'POST' && url.endsWith('/cable-facts'),
+      );
+      return request.body as Pick<CableFact, 'deed' | 'reel' | 'linkId'>;
+    },
   };
 }

@@ -19,7 +19,8 @@ import * as outboxEffects from '../store/outbox/effects';
 import { outboxFeature } from '../store/outbox/outbox';
 import { partsFeature } from '../store/parts/parts';
 import { sitesActions, sitesFeature } from '../store/sites/sites';
-import { SITE_ID } from './links';
+import { emptyDevice } from '../store/device/device-db';
+import { SITE_ID, testRow } from './links';
 
 export const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
 
@@ -42,6 +43,27 @@ export function storeProviders(): (Provider | EnvironmentProviders)[] {
   ];
 }
 
+/** Answers who asks for a site's list. */
+export function flushRows(http: HttpTestingController, links: readonly LinkSummary[]): void {
+  http
+    .expectOne(({ url }) => url.endsWith('/rows'))
+    .flush({ rows: links.map(testRow), next: null, total: links.length });
+}
+
+/** Answers who asks for links whole, with nothing done on them. */
+export function flushAlong(http: HttpTestingController, links: readonly LinkSummary[]): void {
+  for (const { request, flush } of http
+    .match(({ url }) => url.endsWith('/along'))
+    .map((one) => ({ request: one.request, flush: (body: object) => one.flush(body) }))) {
+    const wanted = (request.body as { links: string[] }).links;
+    flush({
+      links: links
+        .filter(({ id }) => wanted.includes(id))
+        .map((link) => ({ link, stamp: 0, ticks: [], readings: [], tests: [] })),
+    });
+  }
+}
+
 /** A site that is open with these links, nothing done on them yet. */
 export async function openSite(
   links: readonly LinkSummary[],
@@ -49,6 +71,7 @@ export async function openSite(
   parts: readonly Part[] = [],
 ) {
   localStorage.clear();
+  await emptyDevice();
   TestBed.configureTestingModule({ providers: [...storeProviders(), ...more] });
   const store = TestBed.inject<Store<Record<string, unknown>>>(Store);
   const http = TestBed.inject(HttpTestingController);
@@ -66,9 +89,12 @@ export async function openSite(
   store.dispatch(sitesActions.loaded({ sites: [site] }));
   store.dispatch(linksActions.open({ siteId: SITE_ID }));
   http.expectOne('/api/parts').flush({ parts });
-  http.expectOne(`/api/sites/${SITE_ID}/links`).flush({ links });
-  for (const { id } of links)
-    store.dispatch(evidenceActions.loaded({ linkId: id, ticks: [], readings: [], tests: [] }));
+  flushRows(http, links);
+  for (const link of links) {
+    store.dispatch(linksActions.opened({ link }));
+    const { id: linkId } = link;
+    store.dispatch(evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [] }));
+  }
   await settle();
   return { store, http };
 }

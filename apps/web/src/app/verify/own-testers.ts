@@ -42,8 +42,8 @@ export class OwnTesters {
     );
   }
 
-  putAway(id: string) {
-    return this.http.delete(`/api/testers/${id}`).pipe(
+  putAway({ id, version }: Pick<OwnTester, 'id' | 'version'>) {
+    return this.http.delete(`/api/testers/${id}?version=${version}`).pipe(
       refusing(),
       tap(() => this.kept.update((list) => list.filter((row) => row.id !== id))),
     );

@@ -1,7 +1,7 @@
 import type { Contact } from '../../catalogue';
 import { pairsOf, wireContacts, type Wiring } from '../../link';
 import { nodeAt } from './link-circuit';
-import type { CircuitPart, Node } from './network';
+import type { CircuitPart, Node } from './circuit-part';
 
 /** What a tester connects at one moment, and which of its lamps can be seen. */
 export interface CircuitStep {

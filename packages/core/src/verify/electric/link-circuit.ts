@@ -1,7 +1,7 @@
 import { SHIELD, type ConductorId, type Contact } from '../../catalogue';
 import { ENDS, type End } from '../../link';
 import { PLACES, type Place } from '../fault';
-import type { CircuitPart, Node } from './network';
+import type { CircuitPart, Node } from './circuit-part';
 import type { CoreSpot, Made, Spot } from './made';
 
 /** The resistances of a link, ohm. */

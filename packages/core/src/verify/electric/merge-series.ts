@@ -1,4 +1,4 @@
-import type { CircuitPart, Node } from './network';
+import type { CircuitPart, Node } from './circuit-part';
 
 type Resistor = Extract<CircuitPart, { kind: 'resistor' }>;
 

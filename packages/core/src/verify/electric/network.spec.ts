@@ -10,7 +10,8 @@ import { plainBench } from './bench';
 import { DIM_A, LIT_A, PLAIN_LAMPS, pairLamps, sequentialLamps } from './lamp-circuit';
 import { linkCircuit } from './link-circuit';
 import { madeWith } from './made';
-import { solveCircuit, type CircuitPart } from './network';
+import type { CircuitPart } from './circuit-part';
+import { solveCircuit } from './network';
 import { lampStep, netsOf } from './observe';
 import { ohmsBetween } from './ohms-between';
 

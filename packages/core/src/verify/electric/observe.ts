@@ -13,7 +13,8 @@ import type { Place } from '../fault';
 import { DIM_A, LIT_A, type CircuitStep } from './lamp-circuit';
 import { linkCircuit, nodeAt, type Electrics } from './link-circuit';
 import type { Made, Spot } from './made';
-import { solveCircuit, type CircuitPart, type Node } from './network';
+import type { CircuitPart, Node } from './circuit-part';
+import { solveCircuit } from './network';
 import { ohmsBetween } from './ohms-between';
 
 /** The lamps that can be seen at one step of a scan. */

@@ -1,4 +1,5 @@
-import { solveCircuit, type CircuitPart, type Node } from './network';
+import type { CircuitPart, Node } from './circuit-part';
+import { solveCircuit } from './network';
 
 /** Beyond this a meter shows open, ohm. Generic. */
 export const OPEN_OHM = 2_000_000;

@@ -16,7 +16,7 @@ import {
   type LampStep,
   type PairLength,
 } from './observe';
-import type { CircuitPart } from './network';
+import type { CircuitPart } from './circuit-part';
 import { ohmsBetween } from './ohms-between';
 
 /** A tester put to a link in one way; `moved` is where the cable is moved meanwhile. */

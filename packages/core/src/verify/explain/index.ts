@@ -7,7 +7,8 @@ export {
   type CordMake,
 } from '../electric/bench';
 export { madeWith, type Made } from '../electric/made';
-export { solveCircuit, type CircuitPart } from '../electric/network';
+export type { CircuitPart } from '../electric/circuit-part';
+export { solveCircuit } from '../electric/network';
 export { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 export type { Seen } from './agree';
 export { blindSpots, missedOf, procedureOf, testersFor, type BlindSpots } from './blind-spots';

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { firstValueFrom } from 'rxjs';
+import { InstrumentChoice } from '../../shell/instrument-choice';
 import { KeptTexts } from '../../shell/kept-texts';
 import { isRefusal } from '../../store/api/api';
 import { ReflectApi } from '../../store/reflect/reflect-api';
@@ -9,29 +10,32 @@ import { typedNumbers } from '../../shell/typed-number';
 import { LineCaution } from '../line-caution';
 
 const FIELDS: readonly NumberField[] = [
-  { id: 'host', name: 'Host', unit: '' },
-  { id: 'port', name: 'Port', unit: '' },
   { id: 'width', name: 'Pulse width', unit: 'ns' },
   { id: 'averages', name: 'Averages', unit: '' },
   { id: 'span', name: 'Span', unit: 'ns' },
 ];
 const BOUNDS = {
-  port: [1, 65_535],
   width: [0.1, 1e6],
   averages: [1, 1e6],
   span: [1, 1e8],
 } as const;
-const USUAL: Texts = { host: '127.0.0.1', port: '', width: '5', averages: '16', span: '800' };
+const USUAL: Texts = { width: '5', averages: '16', span: '800' };
 
 /** Takes a trace from a reflectometer on the network, by way of the server. */
 @Component({
   selector: 'ns-reflectometer',
-  imports: [LineCaution, MatButtonModule, NumberFields],
+  imports: [InstrumentChoice, LineCaution, MatButtonModule, NumberFields],
   template: `
+    <ns-instrument-choice kind="reflectometer" [(chosen)]="instrument" />
     <ns-number-fields [fields]="fields" [texts]="typed.texts()" (typed)="typed.set($event)" />
     <ns-line-caution />
     <p>
-      <button mat-stroked-button type="button" [disabled]="busy()" (click)="take()">
+      <button
+        mat-stroked-button
+        type="button"
+        [disabled]="busy() || instrument() === ''"
+        (click)="take()"
+      >
         {{ busy() ? 'Taking it' : 'Take a trace' }}
       </button>
     </p>
@@ -54,24 +58,19 @@ export class Reflectometer {
 
   private readonly api = inject(ReflectApi);
   protected readonly fields = FIELDS;
-  /** Where the bench's own listens, once it is known. */
-  private readonly found = signal<Texts>({});
+  protected readonly instrument = signal('');
   protected readonly typed = new KeptTexts(
     () => 'reflectometer',
-    () => ({ ...USUAL, ...this.found() }),
+    () => USUAL,
   );
   protected readonly busy = signal(false);
   protected readonly problem = signal('');
 
-  constructor() {
-    if (this.typed.texts()['port'] === '') void this.findBench();
-  }
-
   protected async take(): Promise<void> {
     const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS);
-    const { port, width, averages, span } = value;
-    if (wrong.length > 0 || port === null || width === null || averages === null || span === null) {
-      this.problem.set('Host, port, pulse width, averages and span are all needed.');
+    const { width, averages, span } = value;
+    if (wrong.length > 0 || width === null || averages === null || span === null) {
+      this.problem.set('Pulse width, averages and span are all needed.');
       return;
     }
     this.busy.set(true);
@@ -79,8 +78,7 @@ export class Reflectometer {
     try {
       const answer = await firstValueFrom(
         this.api.acquire({
-          host: (this.typed.texts()['host'] ?? '').trim(),
-          port,
+          instrument: this.instrument(),
           pulseWidthS: width * 1e-9,
           averages,
           spanS: span * 1e-9,
@@ -91,15 +89,6 @@ export class Reflectometer {
       this.problem.set((isRefusal(error) && error.problem.detail) || 'It could not be read.');
     } finally {
       this.busy.set(false);
-    }
-  }
-
-  private async findBench(): Promise<void> {
-    try {
-      const { host, port } = await firstValueFrom(this.api.reflectometer());
-      if (host !== null && port !== null) this.found.set({ host, port: String(port) });
-    } catch {
-      // No bench: the address is typed.
     }
   }
 }

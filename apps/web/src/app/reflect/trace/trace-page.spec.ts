@@ -16,9 +16,9 @@ describe('The trace page', () => {
     expect(text(page)).toContain('measured once on this cable');
     button(page, 'Keep this place in the record').click();
     await shown(page);
-    const [sent] = kept();
-    expect(sent?.linkId).toBe(link().id);
-    expect(sent?.deed).toEqual(jasmine.objectContaining({ kind: 'place', event: 'series' }));
+    const sent = await kept();
+    expect(sent.linkId).toBe(link().id);
+    expect(sent.deed).toEqual(jasmine.objectContaining({ kind: 'place', event: 'series' }));
     expect(text(page)).toContain('Kept of this link');
   });
 
@@ -88,16 +88,17 @@ describe('The trace page', () => {
 
   it('is taken from a reflectometer, whose silence is told', async () => {
     const page = await open(TracePage);
-    for (const asked of http().match('/api/reflect/reflectometer'))
-      asked.flush({ host: '127.0.0.1', port: 5026 });
+    const [id, named] = ['01900000-0000-7000-8000-0000000000b2', 'Reflectometer 1'];
+    const [host, port] = ['127.0.0.1', 5026];
+    const instrument = { id, kind: 'reflectometer', name: named, host, port, confirmed: true };
+    for (const asked of http().match('/api/instruments'))
+      asked.flush({ instruments: [{ ...instrument, named: true, answers: named, version: 1 }] });
     await shown(page);
-    expect(field(page, 'Port').value).toBe('5026');
+    expect(text(page)).toContain('Reflectometer 1, 127.0.0.1:5026');
     button(page, 'Take a trace').click();
     await shown(page);
     const asked = http().expectOne('/api/reflect/acquire');
-    expect(asked.request.body).toEqual(
-      jasmine.objectContaining({ host: '127.0.0.1', port: 5026, averages: 16 }),
-    );
+    expect(asked.request.body).toEqual(jasmine.objectContaining({ instrument: id, averages: 16 }));
     asked.flush(
       { type: 'about:blank', title: 'No trace', status: 502, detail: 'It does not answer.' },
       { status: 502, statusText: 'Bad Gateway' },

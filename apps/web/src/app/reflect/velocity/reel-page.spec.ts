@@ -24,7 +24,7 @@ describe('The reel page', () => {
     expect(rows[0]).toContain('40.0');
     button(page, 'Keep this reading').click();
     await shown(page);
-    expect(kept()[0]?.deed).toEqual(jasmine.objectContaining({ kind: 'reel' }));
+    expect((await kept()).deed).toEqual(jasmine.objectContaining({ kind: 'reel' }));
     expect(host(page).querySelectorAll('tbody tr').length).toBe(3);
   });
 

@@ -90,7 +90,7 @@ export const noticeAway = createEffect(
     actions$.pipe(
       ofType(adaptersActions.loadFailed, adaptersActions.factsFailed),
       filter(({ refusal }) => refusal.away),
-      map(() => outboxActions.away()),
+      map(() => outboxActions.away({})),
     ),
   { functional: true },
 );

@@ -1,30 +1,38 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import {
+  along,
   importReport,
   kit,
-  linkList,
+  linkRows,
   paceList,
   part,
   partList,
   problem,
-  readingList,
   site,
   siteList,
-  tickList,
   type PartInput,
   type PartPatch,
   type Problem,
   type SiteInput,
   type SitePatch,
 } from '@near-spoke/contract';
-import { testList } from '@near-spoke/contract/tests';
-import { catchError, map, throwError, type Observable, type OperatorFunction } from 'rxjs';
+import {
+  TimeoutError,
+  catchError,
+  map,
+  throwError,
+  type Observable,
+  type OperatorFunction,
+} from 'rxjs';
 import type * as z from 'zod';
 
 /** Why a request did not do what it should: the server is away, or refused with a reason. */
 export interface Refusal {
+  /** No answer, or one that only says that the database or a proxy behind it is away. */
   readonly away: boolean;
+  /** The same again will do, in a while: it is away, has too much to do, or failed for a reason of its own. */
+  readonly later: boolean;
   readonly problem: Problem;
 }
 
@@ -42,8 +50,12 @@ export class Api {
     this.http.post('/api/sites', input).pipe(parsed(site), refusing());
   changeSite = (id: string, patch: SitePatch) =>
     this.http.patch(`/api/sites/${id}`, patch).pipe(parsed(site), refusing());
-  links = (siteId: string) =>
-    this.http.get(`/api/sites/${siteId}/links`).pipe(parsed(linkList), refusing());
+  rows = (siteId: string, after: string | null) =>
+    this.http
+      .get(`/api/sites/${siteId}/rows`, { params: after === null ? {} : { after } })
+      .pipe(parsed(linkRows), refusing());
+  along = (siteId: string, links: readonly string[]) =>
+    this.http.post(`/api/sites/${siteId}/along`, { links }).pipe(parsed(along), refusing());
   parts = () => this.http.get('/api/parts').pipe(parsed(partList), refusing());
   addPart = (input: PartInput) =>
     this.http.post('/api/parts', input).pipe(parsed(part), refusing());
@@ -59,12 +71,6 @@ export class Api {
     this.http
       .get(`/api/sites/${siteId}/pace`, { params: { author } })
       .pipe(parsed(paceList), refusing());
-  ticks = (id: string) =>
-    this.http.get(`/api/links/${id}/ticks`).pipe(parsed(tickList), refusing());
-  readings = (id: string) =>
-    this.http.get(`/api/links/${id}/readings`).pipe(parsed(readingList), refusing());
-  tests = (id: string) =>
-    this.http.get(`/api/links/${id}/tests`).pipe(parsed(testList), refusing());
   importSchedule = (siteId: string, file: Blob, dryRun: boolean) =>
     this.http
       .post(`/api/sites/${siteId}/links/import?dryRun=${String(dryRun)}`, file, {
@@ -85,13 +91,24 @@ export function refusing<T>(): (source: Observable<T>) => Observable<T> {
   return catchError((error: unknown) => throwError(() => toRefusal(error)));
 }
 
-/** No answer, or one that only says that the database or a proxy behind it is away. */
+/** What stands for no answer. */
 const AWAY = new Set([0, 502, 503, 504]);
+/** Answers that say to come again, or of which the client is not the cause. */
+const LATER = new Set([408, 425, 429, 500, 507]);
+
+const NO_ANSWER: Problem = {
+  type: 'about:blank',
+  title: 'No answer',
+  status: 0,
+  detail: 'The server does not answer.',
+};
 
 function toRefusal(error: unknown): Refusal {
+  if (error instanceof TimeoutError) return { away: true, later: true, problem: NO_ANSWER };
   if (!(error instanceof HttpErrorResponse))
     return {
       away: false,
+      later: false,
       problem: {
         type: 'about:blank',
         title: 'Not understood',
@@ -100,15 +117,10 @@ function toRefusal(error: unknown): Refusal {
       },
     };
   const told = problem.safeParse(error.error);
+  const away = AWAY.has(error.status);
   return {
-    away: AWAY.has(error.status),
-    problem: told.success
-      ? told.data
-      : {
-          type: 'about:blank',
-          title: 'No answer',
-          status: error.status,
-          detail: 'The server does not answer.',
-        },
+    away,
+    later: away || LATER.has(error.status),
+    problem: told.success ? told.data : { ...NO_ANSWER, status: error.status },
   };
 }

@@ -1,7 +1,7 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import { cordBatchList, cordFactList } from '@near-spoke/contract/cords';
-import { instrumentList, instrumentReading } from '@near-spoke/contract/instruments';
+import { instrumentReading } from '@near-spoke/contract/instruments';
 import { parsed, refusing } from '../api/api';
 
 /** What the server keeps of cords. */
@@ -11,7 +11,6 @@ export class CordsApi {
 
   batches = (siteId: string) =>
     this.http.get(`/api/sites/${siteId}/cords`).pipe(parsed(cordBatchList), refusing());
-  instruments = () => this.http.get('/api/instruments').pipe(parsed(instrumentList), refusing());
   read = (id: string, tester: string) =>
     this.http
       .post(`/api/instruments/${id}/read`, { tester })

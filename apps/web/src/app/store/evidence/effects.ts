@@ -1,23 +1,74 @@
 import { inject } from '@angular/core';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
-import { mapResponse } from '@ngrx/operators';
-import { forkJoin, mergeMap } from 'rxjs';
-import { Api, type Refusal } from '../api/api';
+import { concatLatestFrom } from '@ngrx/operators';
+import { Store, type Action } from '@ngrx/store';
+import { catchError, filter, map, merge, mergeMap, take } from 'rxjs';
+import type { Refusal } from '../api/api';
+import { Along } from '../device/along';
+import { linksActions, linksFeature } from '../links/links';
+import { outboxFeature } from '../outbox/outbox';
+import { asChanged } from '../outbox/waiting-links';
 import { evidenceActions } from './evidence';
 
+/** Links that are asked for in one request. */
+const AT_ONCE = 100;
+
+/** Links whole, with the facts about them. One that waits here to be sent has no other yet. */
 export const loadEvidence = createEffect(
-  (actions$ = inject(Actions), api = inject(Api)) =>
-    actions$.pipe(
-      ofType(evidenceActions.load),
-      mergeMap(({ linkId }) =>
-        forkJoin([api.ticks(linkId), api.readings(linkId), api.tests(linkId)]).pipe(
-          mapResponse({
-            next: ([{ ticks }, { readings }, { tests }]) =>
-              evidenceActions.loaded({ linkId, ticks, readings, tests }),
-            error: (refusal: Refusal) => evidenceActions.loadFailed({ linkId, refusal }),
+  (actions$ = inject(Actions), store = inject(Store), along = inject(Along)) =>
+    merge(
+      actions$.pipe(
+        ofType(evidenceActions.load),
+        map(({ linkId }) => [linkId]),
+      ),
+      actions$.pipe(
+        ofType(evidenceActions.loadMany),
+        mergeMap(({ linkIds }) => parts(linkIds, AT_ONCE)),
+      ),
+    ).pipe(
+      // The site may be opened in the same breath.
+      mergeMap((linkIds) =>
+        store.select(linksFeature.selectSiteId).pipe(
+          filter((siteId) => siteId !== ''),
+          take(1),
+          map((siteId) => ({ linkIds, siteId })),
+        ),
+      ),
+      mergeMap(({ linkIds, siteId }) =>
+        along.load(siteId, linkIds).pipe(
+          concatLatestFrom(() => [
+            store.select(linksFeature.selectOpened),
+            store.select(outboxFeature.selectWaiting),
+          ]),
+          mergeMap(([links, opened, waiting]): Action[] => {
+            const found = new Map(links.map((row) => [row.link.id, row]));
+            return linkIds.flatMap((linkId): Action[] => {
+              const row = found.get(linkId);
+              if (row)
+                return [
+                  linksActions.opened({ link: asChanged(row.link, waiting) }),
+                  evidenceActions.loaded({
+                    linkId,
+                    ticks: row.ticks,
+                    readings: row.readings,
+                    tests: row.tests,
+                  }),
+                ];
+              return opened[linkId]
+                ? [evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [] })]
+                : [evidenceActions.missing({ linkId })];
+            });
           }),
+          catchError((refusal: Refusal) =>
+            linkIds.map((linkId) => evidenceActions.loadFailed({ linkId, refusal })),
+          ),
         ),
       ),
     ),
   { functional: true },
 );
+
+const parts = <T>(list: readonly T[], size: number): T[][] =>
+  Array.from({ length: Math.ceil(list.length / size) }, (_, index) =>
+    list.slice(index * size, (index + 1) * size),
+  );

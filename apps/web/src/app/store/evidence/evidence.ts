@@ -16,8 +16,11 @@ export const evidenceActions = createActionGroup({
   source: 'Evidence',
   events: {
     Load: props<{ linkId: string }>(),
+    'Load many': props<{ linkIds: readonly string[] }>(),
     Loaded: props<{ linkId: string; ticks: Tick[]; readings: Reading[]; tests: Test[] }>(),
     'Load failed': props<{ linkId: string; refusal: Refusal }>(),
+    /** There is no such link. */
+    Missing: props<{ linkId: string }>(),
     Added: props<{ linkId: string; fact: Fact }>(),
     'Taken back': props<{ linkId: string; id: string }>(),
   },
@@ -53,6 +56,12 @@ export const evidenceFeature = createFeature({
     on(evidenceActions.load, (state, { linkId }) =>
       state.loading[linkId] === 'done' ? state : mark(state, linkId, 'now'),
     ),
+    on(evidenceActions.loadMany, (state, { linkIds }) =>
+      linkIds.reduce(
+        (all, linkId) => (all.loading[linkId] === 'done' ? all : mark(all, linkId, 'now')),
+        state,
+      ),
+    ),
     on(evidenceActions.loaded, (state, action) =>
       mark(
         {
@@ -68,6 +77,7 @@ export const evidenceFeature = createFeature({
     on(evidenceActions.loadFailed, (state, { linkId }) =>
       state.loading[linkId] === 'done' ? state : mark(state, linkId, 'failed'),
     ),
+    on(evidenceActions.missing, (state, { linkId }) => mark(state, linkId, 'missing')),
     on(evidenceActions.added, (state, { fact }): EvidenceState =>
       fact.kind === 'tick'
         ? { ...state, ticks: ticks.upsertOne(fact.tick, state.ticks) }

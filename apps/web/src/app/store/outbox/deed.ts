@@ -16,11 +16,11 @@ export type Deed =
       readonly link: LinkInput;
     }
   | { readonly kind: 'link-change'; readonly linkId: string; readonly patch: LinkPatch }
-  | { readonly kind: 'link-away'; readonly linkId: string }
+  | { readonly kind: 'link-away'; readonly linkId: string; readonly version: number }
   | { readonly kind: 'link-back'; readonly linkId: string }
   | { readonly kind: 'adapter-new'; readonly adapter: Adapter }
   | { readonly kind: 'adapter-change'; readonly adapterId: string; readonly patch: AdapterPatch }
-  | { readonly kind: 'adapter-away'; readonly adapterId: string }
+  | { readonly kind: 'adapter-away'; readonly adapterId: string; readonly version: number }
   | { readonly kind: 'adapter-back'; readonly adapterId: string }
   | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact }
   | { readonly kind: 'cord-batch'; readonly batch: CordBatch }
@@ -37,9 +37,11 @@ export interface Entry {
   readonly holdUntil: number;
   /** Why the server refused it; such an entry waits to be looked at. */
   readonly refused: Problem | null;
+  /** How often the server failed over it, for a reason of its own. */
+  readonly failures: number;
 }
 
-interface Sending {
+export interface Sending {
   readonly method: string;
   readonly path: string;
   readonly body: unknown;
@@ -47,82 +49,42 @@ interface Sending {
 
 type Kinds = { readonly [K in Deed['kind']]: (deed: Extract<Deed, { kind: K }>) => Sending };
 
+const sending = (method: string, path: string, body?: unknown): Sending => ({ method, path, body });
+
 const SENDING: Kinds = {
-  tick: ({ linkId, tick: { linkId: _, ...body } }) => ({
-    method: 'POST',
-    path: `/api/links/${linkId}/ticks`,
-    body,
-  }),
-  reading: ({ linkId, reading: { id, takenAt, author, note, tester, nets, splitPairs } }) => ({
-    method: 'POST',
-    path: `/api/links/${linkId}/readings`,
-    body: { id, takenAt, author, note, tester, nets, splitPairs },
-  }),
-  test: ({ linkId, test: { id, takenAt, author, note, reading } }) => ({
-    method: 'POST',
-    path: `/api/links/${linkId}/tests`,
-    body: { id, takenAt, author, note, reading },
-  }),
-  'link-new': ({ siteId, link }) => ({
-    method: 'POST',
-    path: `/api/sites/${siteId}/links`,
-    body: link,
-  }),
-  'link-change': ({ linkId, patch }) => ({
-    method: 'PATCH',
-    path: `/api/links/${linkId}`,
-    body: patch,
-  }),
-  'link-away': ({ linkId }) => ({
-    method: 'DELETE',
-    path: `/api/links/${linkId}`,
-    body: undefined,
-  }),
-  'link-back': ({ linkId }) => ({
-    method: 'POST',
-    path: `/api/links/${linkId}/restore`,
-    body: undefined,
-  }),
-  'adapter-new': ({ adapter: { version: _, away: __, ...body } }) => ({
-    method: 'POST',
-    path: '/api/adapters',
-    body,
-  }),
-  'adapter-change': ({ adapterId, patch }) => ({
-    method: 'PATCH',
-    path: `/api/adapters/${adapterId}`,
-    body: patch,
-  }),
-  'adapter-away': ({ adapterId }) => ({
-    method: 'DELETE',
-    path: `/api/adapters/${adapterId}`,
-    body: undefined,
-  }),
-  'adapter-back': ({ adapterId }) => ({
-    method: 'POST',
-    path: `/api/adapters/${adapterId}/restore`,
-    body: undefined,
-  }),
-  'cord-batch': ({ batch: { siteId, version: _, createdAt: __, ...body } }) => ({
-    method: 'POST',
-    path: `/api/sites/${siteId}/cords`,
-    body,
-  }),
-  'cord-fact': ({ batchId, fact: { batchId: _, summary: __, ...body } }) => ({
-    method: 'POST',
-    path: `/api/cords/${batchId}/facts`,
-    body,
-  }),
-  'cable-fact': ({ fact: { siteId, ...body } }) => ({
-    method: 'POST',
-    path: `/api/sites/${siteId}/cable-facts`,
-    body,
-  }),
-  'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) => ({
-    method: 'POST',
-    path: `/api/adapters/${adapterId}/facts`,
-    body,
-  }),
+  tick: ({ linkId, tick: { linkId: _, ...body } }) =>
+    sending('POST', `/api/links/${linkId}/ticks`, body),
+  reading: ({ linkId, reading: { id, takenAt, author, note, tester, nets, splitPairs } }) =>
+    sending('POST', `/api/links/${linkId}/readings`, {
+      id,
+      takenAt,
+      author,
+      note,
+      tester,
+      nets,
+      splitPairs,
+    }),
+  test: ({ linkId, test: { id, takenAt, author, note, reading } }) =>
+    sending('POST', `/api/links/${linkId}/tests`, { id, takenAt, author, note, reading }),
+  'link-new': ({ siteId, link }) => sending('POST', `/api/sites/${siteId}/links`, link),
+  'link-change': ({ linkId, patch }) => sending('PATCH', `/api/links/${linkId}`, patch),
+  'link-away': ({ linkId, version }) =>
+    sending('DELETE', `/api/links/${linkId}?version=${version}`),
+  'link-back': ({ linkId }) => sending('POST', `/api/links/${linkId}/restore`),
+  'adapter-new': ({ adapter: { version: _, away: __, ...body } }) =>
+    sending('POST', '/api/adapters', body),
+  'adapter-change': ({ adapterId, patch }) => sending('PATCH', `/api/adapters/${adapterId}`, patch),
+  'adapter-away': ({ adapterId, version }) =>
+    sending('DELETE', `/api/adapters/${adapterId}?version=${version}`),
+  'adapter-back': ({ adapterId }) => sending('POST', `/api/adapters/${adapterId}/restore`),
+  'cord-batch': ({ batch: { siteId, version: _, createdAt: __, ...body } }) =>
+    sending('POST', `/api/sites/${siteId}/cords`, body),
+  'cord-fact': ({ batchId, fact: { batchId: _, summary: __, ...body } }) =>
+    sending('POST', `/api/cords/${batchId}/facts`, body),
+  'cable-fact': ({ fact: { siteId, ...body } }) =>
+    sending('POST', `/api/sites/${siteId}/cable-facts`, body),
+  'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) =>
+    sending('POST', `/api/adapters/${adapterId}/facts`, body),
 };
 
 /** The link that a deed is about, if it is about one. */

@@ -5,64 +5,106 @@ import { concatLatestFrom } from '@ngrx/operators';
 import { Store, type Action } from '@ngrx/store';
 import {
   EMPTY,
-  exhaustMap,
+  catchError,
+  concatMap,
   filter,
-  firstValueFrom,
   from,
+  fromEvent,
+  interval,
   map,
   merge,
   mergeMap,
-  fromEvent,
-  interval,
   of,
+  switchMap,
   tap,
 } from 'rxjs';
-import { Api, isRefusal } from '../api/api';
+import { Device } from '../device/device';
 import { evidenceActions } from '../evidence/evidence';
 import { linksActions } from '../links/links';
 import { sitesActions } from '../sites/sites';
-import { linkIdOf, sendingOf, type Entry } from './deed';
-import { dropEntry, keepEntry, recallEntries } from './keep-entries';
-import { nextToSend, outboxActions, outboxFeature } from './outbox';
+import { linkIdOf, type Entry } from './deed';
+import { dropEntry, keepEntry, recallEntries } from './entry-store';
+import { outboxActions, outboxFeature } from './outbox';
+import { Sender } from './sender';
+import { Tabs } from './tabs';
 
 const LOOK_EVERY_MS = 1000;
 
 export const recall = createEffect(
-  (actions$ = inject(Actions)) =>
+  (actions$ = inject(Actions), device = inject(Device)) =>
     actions$.pipe(
       ofType(ROOT_EFFECTS_INIT),
-      map(() => outboxActions.recalled({ entries: recallEntries() })),
+      switchMap(() => recallEntries()),
+      map((recalled) => outboxActions.recalled(recalled)),
+      catchError(() => {
+        device.full.set(true);
+        return EMPTY;
+      }),
     ),
   { functional: true },
 );
 
+/** What is done is on this device before it is sent, and said to be kept only once it is. */
 export const keep = createEffect(
-  (actions$ = inject(Actions)) =>
+  (actions$ = inject(Actions), tabs = inject(Tabs)) =>
+    actions$.pipe(
+      ofType(outboxActions.queued, outboxActions.mended),
+      concatMap(({ entry }) =>
+        from(keepEntry(entry)).pipe(
+          map(() => {
+            tabs.tell({ kind: 'queued', entry });
+            return outboxActions.kept({ id: entry.id });
+          }),
+          catchError(() => of(outboxActions.notKept({ id: entry.id }))),
+        ),
+      ),
+    ),
+  { functional: true },
+);
+
+export const drop = createEffect(
+  (actions$ = inject(Actions), tabs = inject(Tabs)) =>
     merge(
       actions$.pipe(
-        ofType(outboxActions.queued),
-        tap(({ entry }) => keepEntry(entry)),
-      ),
-      actions$.pipe(
-        ofType(outboxActions.refused),
-        tap(({ entry, problem }) => keepEntry({ ...entry, refused: problem })),
-      ),
-      actions$.pipe(
-        ofType(outboxActions.sent, outboxActions.takenBack),
-        tap(({ entry }) => dropEntry(entry.id)),
+        ofType(outboxActions.takenBack),
+        tap(({ entry, heard }) => {
+          if (!heard) tabs.tell({ kind: 'gone', entry });
+        }),
+        map(({ entry }) => entry.id),
       ),
       actions$.pipe(
         ofType(outboxActions.dismissed),
-        tap(({ id }) => dropEntry(id)),
+        map(({ id }) => id),
       ),
-    ),
+    ).pipe(mergeMap((id) => from(dropEntry(id)).pipe(catchError(() => EMPTY)))),
   { functional: true, dispatch: false },
+);
+
+/** What the other pages of this browser did stands here too. */
+export const hear = createEffect(
+  (tabs = inject(Tabs)) =>
+    tabs.heard.pipe(
+      map((told): Action => {
+        const { entry } = told;
+        switch (told.kind) {
+          case 'queued':
+            return outboxActions.heard({ entry });
+          case 'sent':
+            return outboxActions.sent({ entry, answer: told.answer });
+          case 'refused':
+            return outboxActions.refused({ entry, problem: told.problem });
+          case 'gone':
+            return outboxActions.takenBack({ entry, heard: true });
+        }
+      }),
+    ),
+  { functional: true },
 );
 
 /** Looks again now and then, and when the network comes back, while something waits or is away. */
 export const wake = createEffect(
   (store = inject(Store)) =>
-    merge(interval(LOOK_EVERY_MS), fromEvent(window, 'online')).pipe(
+    interval(LOOK_EVERY_MS).pipe(
       concatLatestFrom(() => store.select(outboxFeature.selectOutboxState)),
       filter(([, state]) => state.away || state.ids.length > 0),
       map(() => outboxActions.wake()),
@@ -71,55 +113,30 @@ export const wake = createEffect(
 );
 
 export const send = createEffect(
-  (actions$ = inject(Actions), store = inject<Store>(Store), api = inject(Api)) =>
-    actions$.pipe(
-      ofType(
-        outboxActions.recalled,
-        outboxActions.queued,
-        outboxActions.wake,
-        outboxActions.release,
+  (actions$ = inject(Actions), sender = inject(Sender)) =>
+    merge(
+      actions$.pipe(
+        ofType(
+          outboxActions.recalled,
+          outboxActions.kept,
+          outboxActions.notKept,
+          outboxActions.wake,
+        ),
+        map(() => false),
       ),
-      exhaustMap(() => from(sendWaiting(store, api))),
-    ),
-  { functional: true },
+      merge(fromEvent(window, 'online'), actions$.pipe(ofType(outboxActions.release))).pipe(
+        map(() => true),
+      ),
+    ).pipe(mergeMap((atOnce) => sender.turn(atOnce))),
+  { functional: true, dispatch: false },
 );
-
-/** Sends what waits, one after the other, until nothing may be sent or no answer comes. */
-async function* sendWaiting(store: Store, api: Api): AsyncGenerator<Action> {
-  const away = await firstValueFrom(store.select(outboxFeature.selectAway));
-  for (let entry = await next(store); entry; entry = await next(store)) {
-    const { method, path, body } = sendingOf(entry.deed);
-    try {
-      const answer = await firstValueFrom(api.send(method, path, body), { defaultValue: null });
-      yield outboxActions.sent({ entry, answer });
-    } catch (error) {
-      if (isRefusal(error) && !error.away) {
-        yield outboxActions.refused({ entry, problem: error.problem });
-        continue;
-      }
-      yield outboxActions.away();
-      return;
-    }
-  }
-  if (!away) return;
-  try {
-    await firstValueFrom(api.health());
-    yield outboxActions.back();
-  } catch {
-    yield outboxActions.away();
-  }
-}
-
-async function next(store: Store): Promise<Entry | null> {
-  return nextToSend(await firstValueFrom(store.select(outboxFeature.selectAll)), Date.now());
-}
 
 /** What waits here is shown as done, also after a reload; what was taken back or refused is not. */
 export const mirror = createEffect(
   (actions$ = inject(Actions)) =>
     merge(
       actions$.pipe(
-        ofType(outboxActions.queued),
+        ofType(outboxActions.queued, outboxActions.heard, outboxActions.mended),
         mergeMap(({ entry }) => from(shown(entry))),
       ),
       actions$.pipe(
@@ -132,6 +149,14 @@ export const mirror = createEffect(
           if (deed.kind === 'test')
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.test.id })];
           return linkIdOf(deed) === null ? [] : [linksActions.reload()];
+        }),
+      ),
+      // What became of it, the server knows.
+      actions$.pipe(
+        ofType(outboxActions.settledElsewhere),
+        mergeMap(({ entry: { deed } }): Action[] => {
+          const linkId = linkIdOf(deed);
+          return linkId === null ? [] : [evidenceActions.load({ linkId }), linksActions.reload()];
         }),
       ),
       actions$.pipe(
@@ -180,7 +205,7 @@ export const noticeAway = createEffect(
     actions$.pipe(
       ofType(sitesActions.loadFailed, linksActions.loadFailed, evidenceActions.loadFailed),
       filter(({ refusal }) => refusal.away),
-      map(() => outboxActions.away()),
+      map(() => outboxActions.away({})),
     ),
   { functional: true },
 );

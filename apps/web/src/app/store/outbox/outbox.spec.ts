@@ -3,15 +3,19 @@ import { TestBed } from '@angular/core/testing';
 import type { Store } from '@ngrx/store';
 import { Deeds } from '../../shell/deeds';
 import { testLink } from '../../testing/links';
-import { openSite, settle } from '../../testing/store';
+import { flushAlong, flushRows, openSite, settle } from '../../testing/store';
+import { asked as requested, until } from '../../testing/until';
+import { deviceDatabase } from '../device/device-db';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
 import { linksActions, linksFeature } from '../links/links';
-import { sendingOf, type Deed } from './deed';
-import { recallEntries } from './keep-entries';
+import { sendingOf, type Deed, type Entry } from './deed';
+import { keepEntry, recallEntries } from './entry-store';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
+import { Tabs, type Told } from './tabs';
 
 describe('the outbox', () => {
   const link = testLink('K4');
+  const ticksPath = `/api/links/${link.id}/ticks`;
   let store: Store<Record<string, unknown>>;
   let http: HttpTestingController;
   let deeds: Deeds;
@@ -22,6 +26,8 @@ describe('the outbox', () => {
   const state = () => read(linksFeature.selectEntities)[link.id]?.state;
   const waiting = () => read(outboxFeature.selectWaiting);
   const away = () => read(outboxFeature.selectAway);
+  const kept = async () => (await recallEntries()).entries;
+  const asked = (path: string) => requested(http, path);
 
   beforeEach(async () => {
     ({ store, http } = await openSite([link]));
@@ -29,78 +35,101 @@ describe('the outbox', () => {
   });
   afterEach(() => localStorage.clear());
 
-  it('shows a tick at once, sends it, and keeps nothing when it is acknowledged', async () => {
+  it('shows a tick at once, has it on the device before it is sent, and nothing when it is acknowledged', async () => {
     deeds.tick(link, 'near', 'strip-jacket', true);
     expect(ticks()).toBe(1);
     expect(state()).toBe('half-made');
-    expect(recallEntries().length).toBe(1);
-    await settle();
-    const request = http.expectOne(`/api/links/${link.id}/ticks`);
+    const request = await asked(ticksPath);
+    expect((await kept()).length).toBe(1);
     expect(request.request.body).toEqual(
       jasmine.objectContaining({ end: 'near', key: 'strip-jacket', done: true, author: 'tech 1' }),
     );
     request.flush(request.request.body);
-    await settle();
-    expect(waiting()).toEqual([]);
-    expect(recallEntries()).toEqual([]);
+    await until('it is sent', () => waiting().length === 0);
+    expect(await kept()).toEqual([]);
   });
 
   it('keeps what can’t be sent, in order, and sends it when the server is back', async () => {
     deeds.tick(link, 'near', 'strip-jacket', true);
     deeds.tick(link, 'near', 'inspect-insulation/no-nick', true);
-    await settle();
-    http.expectOne(`/api/links/${link.id}/ticks`).error(new ProgressEvent('error'));
-    await settle();
-    expect(away()).toBeTrue();
+    (await asked(ticksPath)).error(new ProgressEvent('error'));
+    await until('away', away);
     expect(waiting().length).toBe(2);
-    expect(recallEntries().length).toBe(2);
+    expect((await kept()).length).toBe(2);
     expect(ticks()).toBe(2);
 
-    store.dispatch(outboxActions.wake());
+    // The network says that it is back: nobody waits for the next look.
+    window.dispatchEvent(new Event('online'));
     for (const key of ['strip-jacket', 'inspect-insulation/no-nick']) {
-      await settle();
-      const request = http.expectOne(`/api/links/${link.id}/ticks`);
+      const request = await asked(ticksPath);
       expect((request.request.body as { key: string }).key).toBe(key);
       request.flush(request.request.body);
     }
-    await settle();
-    http.match('/api/health').forEach((request) => request.flush({ status: 'ok', version: '1' }));
-    await settle();
+    await until('all is sent', () => waiting().length === 0);
     expect(away()).toBeFalse();
-    expect(waiting()).toEqual([]);
+  });
+
+  it('waits longer each time for a server that has trouble, and takes that for no refusal', async () => {
+    deeds.tick(link, 'near', 'strip-jacket', true);
+    const told = {
+      type: 'about:blank',
+      title: 'No room',
+      status: 507,
+      detail: 'The disk is full.',
+    };
+    (await asked(ticksPath)).flush(told, { status: 507, statusText: 'Insufficient Storage' });
+    await until('away', away);
+    expect(read(outboxFeature.selectWhy)).toBe('The disk is full.');
+    expect(read(outboxFeature.selectRefused)).toEqual([]);
+    store.dispatch(outboxActions.wake());
+    await settle();
+    http.expectNone(ticksPath);
+    window.dispatchEvent(new Event('online'));
+    const again = await asked(ticksPath);
+    again.flush(again.request.body);
+    await until('it is sent', () => waiting().length === 0);
+  });
+
+  it('puts aside what the server fails over again and again, so that others go on', async () => {
+    deeds.tick(link, 'near', 'strip-jacket', true);
+    const broken = { type: 'about:blank', title: 'Server error', status: 500 };
+    for (let time = 0; time < 5; time += 1) {
+      (await asked(ticksPath)).flush(broken, { status: 500, statusText: 'Server Error' });
+      await until('it was noted', async () => ((await kept())[0]?.failures ?? 0) === time + 1);
+      window.dispatchEvent(new Event('online'));
+    }
+    await until('refused', () => read(outboxFeature.selectRefused).length === 1);
+    expect((await kept()).length).toBe(1);
   });
 
   it('withdraws what the server refuses, and says why', async () => {
     deeds.tick(link, 'near', 'strip-jacket', true);
-    await settle();
-    http
-      .expectOne(`/api/links/${link.id}/ticks`)
-      .flush(
-        { type: 'about:blank', title: 'Not found', status: 404, detail: 'There is no such link.' },
-        { status: 404, statusText: 'Not Found' },
-      );
-    await settle();
+    (await asked(ticksPath)).flush(
+      { type: 'about:blank', title: 'Not found', status: 404, detail: 'There is no such link.' },
+      { status: 404, statusText: 'Not Found' },
+    );
+    await until('refused', () => read(outboxFeature.selectRefused).length === 1);
     expect(ticks()).toBe(0);
     expect(state()).toBe('planned');
-    const refused = read(outboxFeature.selectRefused);
-    expect(refused[0]?.refused?.detail).toBe('There is no such link.');
-    expect(recallEntries().length).toBe(1);
+    expect(read(outboxFeature.selectRefused)[0]?.refused?.detail).toBe('There is no such link.');
+    await until('it is noted', async () => (await kept())[0]?.refused !== null);
   });
 
   it('holds a reading back for a while, so that it can be taken back unsent', async () => {
     const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
-    await settle();
+    await until('it is kept', async () => (await kept()).length === 1);
     http.expectNone(`/api/links/${link.id}/readings`);
     expect(state()).toBe('fail');
     deeds.takeBack(entry);
     expect(state()).toBe('planned');
-    expect(recallEntries()).toEqual([]);
+    await until('it is gone', async () => (await kept()).length === 0);
   });
 
   it('shows what an earlier page left unsent when the link’s facts are read', async () => {
     deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
-    const [entry] = recallEntries();
-    if (!entry || entry.deed.kind !== 'reading') throw new Error('Nothing was kept');
+    await until('it is kept', async () => (await kept()).length === 1);
+    const [entry] = await kept();
+    if (entry?.deed.kind !== 'reading') throw new Error('Nothing was kept');
     store.dispatch(evidenceActions.takenBack({ linkId: link.id, id: entry.deed.reading.id }));
     expect(state()).toBe('planned');
     store.dispatch(evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [], tests: [] }));
@@ -108,22 +137,91 @@ describe('the outbox', () => {
     expect(state()).toBe('fail');
   });
 
-  it('ignores stored entries that are not its own', () => {
-    localStorage.setItem('near-spoke.unsent.x', '{"id":7}');
+  it('tells what is stored and can’t be read, and reads the rest', async () => {
+    const db = await deviceDatabase();
+    await db.put('unsent', { id: 7 }, 'x');
     localStorage.setItem('near-spoke.unsent.y', 'no JSON');
-    expect(recallEntries()).toEqual([]);
+    const { entries, unreadable } = await recallEntries();
+    expect(entries).toEqual([]);
+    expect(unreadable.map(({ key }) => key).sort()).toEqual(['x', 'y']);
+    expect(unreadable.map(({ text }) => text).join()).toContain('no JSON');
   });
 
-  it('asks again when something is stored while the list is under way', () => {
-    const ask = () => http.expectOne(({ url }) => url.endsWith('/links'));
+  it('takes over what an earlier program left in the browser’s other store', async () => {
+    const id = '01900000-0000-7000-8000-0000000000aa';
+    const old = {
+      id,
+      deed: { kind: 'link-back', linkId: link.id },
+      what: 'K4',
+      holdUntil: 0,
+      refused: null,
+    };
+    localStorage.setItem(`near-spoke.unsent.${id}`, JSON.stringify(old));
+    expect((await kept()).map((entry) => entry.id)).toEqual([id]);
+    expect(localStorage.getItem(`near-spoke.unsent.${id}`)).toBeNull();
+    expect((await kept()).length).toBe(1);
+  });
+
+  it('shows what another page of the browser did, and what became of it', async () => {
+    const tabs = TestBed.inject(Tabs);
+    const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
+    deeds.takeBack(entry);
+    const hear = (told: Told) => tabs.heard.next(told);
+    hear({ kind: 'queued', entry });
+    expect([state(), waiting().length]).toEqual(['fail', 1]);
+    hear({ kind: 'gone', entry });
+    expect([state(), waiting().length]).toEqual(['planned', 0]);
+    hear({ kind: 'queued', entry });
+    hear({ kind: 'sent', entry, answer: null });
+    expect([state(), waiting().length]).toEqual(['fail', 0]);
+    await settle();
+  });
+
+  it('asks the server what became of an entry that another page has settled', async () => {
+    const entry: Entry = {
+      id: '01900000-0000-7000-8000-0000000000ab',
+      deed: { kind: 'link-back', linkId: link.id },
+      what: '',
+      holdUntil: 0,
+      refused: null,
+      failures: 0,
+    };
+    store.dispatch(outboxActions.heard({ entry }));
+    store.dispatch(outboxActions.wake());
+    await until('it is settled', () => waiting().length === 0);
+    http.expectNone(`/api/links/${link.id}/restore`);
+    flushAlong(http, [link]);
+  });
+
+  it('asks again when something is stored while the list is under way', async () => {
     store.dispatch(linksActions.reload());
     http.expectOne('/api/parts').flush({ parts: [] });
-    const early = ask();
+    const early = http.expectOne(({ url }) => url.endsWith('/rows'));
     store.dispatch(linksActions.stored({ link: testLink('K5') }));
     expect(early.cancelled).toBeTrue();
-    http.expectOne('/api/parts').flush({ parts: [] });
-    ask().flush({ links: [link, testLink('K5')] });
-    expect(read(linksFeature.selectTotal)).toBe(2);
+    flushRows(http, [link, testLink('K6')]);
+    await settle();
+    expect(read(linksFeature.selectAll).map(({ label }) => label)).toEqual(['K4', 'K6']);
+  });
+
+  it('keeps nothing where this device takes nothing, says so, and sends all the same', async () => {
+    const entry: Entry = {
+      id: '01900000-0000-7000-8000-0000000000ac',
+      deed: { kind: 'link-back', linkId: link.id },
+      what: '',
+      holdUntil: 0,
+      refused: null,
+      failures: 0,
+    };
+    spyOn(IDBObjectStore.prototype, 'put').and.throwError(
+      new DOMException('The quota has been exceeded.', 'QuotaExceededError'),
+    );
+    await expectAsync(keepEntry(entry)).toBeRejected();
+    store.dispatch(outboxActions.queued({ entry }));
+    await until('it is known', () => read(outboxFeature.selectNotKept).length === 1);
+    (await asked(`/api/links/${link.id}/restore`)).flush(link);
+    await until('it is sent', () => waiting().length === 0);
+    expect(read(outboxFeature.selectNotKept)).toEqual([]);
   });
 });
 
@@ -133,13 +231,13 @@ describe('what is sent', () => {
     const deeds: Deed[] = [
       { kind: 'link-new', linkId, siteId: 'S', link: { label: 'K' } as never },
       { kind: 'link-change', linkId, patch: { version: 1 } },
-      { kind: 'link-away', linkId },
+      { kind: 'link-away', linkId, version: 3 },
       { kind: 'link-back', linkId },
     ];
     expect(deeds.map((deed) => `${sendingOf(deed).method} ${sendingOf(deed).path}`)).toEqual([
       'POST /api/sites/S/links',
       'PATCH /api/links/L',
-      'DELETE /api/links/L',
+      'DELETE /api/links/L?version=3',
       'POST /api/links/L/restore',
     ]);
   });
@@ -147,10 +245,11 @@ describe('what is sent', () => {
   it('is in the order in which it was done: one that is held holds those after it', () => {
     const entry = (id: string, rest = {}) => ({
       id,
-      deed: { kind: 'link-away', linkId: id } as const,
+      deed: { kind: 'link-back', linkId: id } as const,
       what: '',
       holdUntil: 0,
       refused: null,
+      failures: 0,
       ...rest,
     });
     const held = entry('a', { holdUntil: 100 });

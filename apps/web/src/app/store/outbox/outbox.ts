@@ -11,51 +11,105 @@ import {
 } from '@ngrx/store';
 import type { Entry } from './deed';
 
+/** Something under a key of what waits that can't be read: shown, so that it is not lost. */
+export interface Unreadable {
+  readonly key: string;
+  readonly text: string;
+}
+
 export const outboxActions = createActionGroup({
   source: 'Outbox',
   events: {
     /** Read back what an earlier page left unsent. */
-    Recalled: props<{ entries: Entry[] }>(),
+    Recalled: props<{ entries: readonly Entry[]; unreadable: readonly Unreadable[] }>(),
+    /** Done on this page. */
     Queued: props<{ entry: Entry }>(),
+    /** Done on another page of this browser. */
+    Heard: props<{ entry: Entry }>(),
+    /** It is on this device now, whatever becomes of the page. */
+    Kept: props<{ id: string }>(),
+    /** This device took it not: it is in this page alone. */
+    'Not kept': props<{ id: string }>(),
     /** Look whether something can be sent now. */
     Wake: emptyProps(),
     /** Send at once what is held back for undo. */
     Release: emptyProps(),
     Sent: props<{ entry: Entry; answer: unknown }>(),
     Refused: props<{ entry: Entry; problem: Problem }>(),
-    'Taken back': props<{ entry: Entry }>(),
+    /** What was refused goes again, mended or as it was. */
+    Mended: props<{ entry: Entry }>(),
+    /** @param heard whether another page of this browser did it */
+    'Taken back': props<{ entry: Entry; heard?: boolean }>(),
+    /** It is not on this device any more: another page has sent it, or taken it back. */
+    'Settled elsewhere': props<{ entry: Entry }>(),
     Dismissed: props<{ id: string }>(),
-    Away: emptyProps(),
+    /** No answer, or one that says to come again later, with what it says. */
+    Away: props<{ why?: string }>(),
     Back: emptyProps(),
   },
 });
 
 export interface OutboxState extends EntityState<Entry> {
-  /** The last request got no answer. */
+  /** The last request got no answer, or was put off. */
   readonly away: boolean;
+  /** What the server said when it put things off. */
+  readonly why: string;
+  /** Entries that this device did not take. */
+  readonly notKept: readonly string[];
+  readonly unreadable: readonly Unreadable[];
 }
 
 const adapter = createEntityAdapter<Entry>({ sortComparer: (a, b) => a.id.localeCompare(b.id) });
 
+const initial: OutboxState = adapter.getInitialState({
+  away: false,
+  why: '',
+  notKept: [],
+  unreadable: [],
+});
+
+const without = (ids: readonly string[], id: string) => ids.filter((row) => row !== id);
+
 export const outboxFeature = createFeature({
   name: 'outbox',
   reducer: createReducer<OutboxState>(
-    adapter.getInitialState({ away: false }),
-    on(outboxActions.recalled, (state, { entries }) => adapter.upsertMany(entries, state)),
-    on(outboxActions.queued, (state, { entry }) => adapter.upsertOne(entry, state)),
+    initial,
+    on(outboxActions.recalled, (state, { entries, unreadable }) =>
+      adapter.upsertMany([...entries], { ...state, unreadable }),
+    ),
+    on(outboxActions.queued, outboxActions.heard, outboxActions.mended, (state, { entry }) =>
+      adapter.upsertOne(entry, state),
+    ),
+    on(outboxActions.kept, (state, { id }) => ({ ...state, notKept: without(state.notKept, id) })),
+    on(outboxActions.notKept, (state, { id }) => ({
+      ...state,
+      notKept: [...without(state.notKept, id), id],
+    })),
     on(outboxActions.release, (state) =>
       adapter.map((entry) => (entry.holdUntil > 0 ? { ...entry, holdUntil: 0 } : entry), state),
     ),
     on(outboxActions.sent, (state, { entry }) =>
-      adapter.removeOne(entry.id, { ...state, away: false }),
+      adapter.removeOne(entry.id, {
+        ...state,
+        away: false,
+        why: '',
+        notKept: without(state.notKept, entry.id),
+      }),
     ),
     on(outboxActions.refused, (state, { entry, problem }) =>
-      adapter.upsertOne({ ...entry, refused: problem }, { ...state, away: false }),
+      adapter.upsertOne({ ...entry, refused: problem }, { ...state, away: false, why: '' }),
     ),
-    on(outboxActions.takenBack, (state, { entry }) => adapter.removeOne(entry.id, state)),
-    on(outboxActions.dismissed, (state, { id }) => adapter.removeOne(id, state)),
-    on(outboxActions.away, (state) => ({ ...state, away: true })),
-    on(outboxActions.back, (state) => ({ ...state, away: false })),
+    on(outboxActions.takenBack, outboxActions.settledElsewhere, (state, { entry }) =>
+      adapter.removeOne(entry.id, state),
+    ),
+    on(outboxActions.dismissed, (state, { id }) =>
+      adapter.removeOne(id, {
+        ...state,
+        unreadable: state.unreadable.filter(({ key }) => key !== id),
+      }),
+    ),
+    on(outboxActions.away, (state, { why = '' }) => ({ ...state, away: true, why })),
+    on(outboxActions.back, (state) => ({ ...state, away: false, why: '' })),
   ),
   extraSelectors: ({ selectOutboxState }) => {
     const { selectAll } = adapter.getSelectors(selectOutboxState);

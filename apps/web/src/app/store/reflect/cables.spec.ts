@@ -14,6 +14,7 @@ const fact = (id: string, at: string, siteId = 'here'): CableFact => ({
   deed: { kind: 'reel', leftM: { value: 100, u: 1 } },
 });
 const waiting = (one: CableFact): Entry => ({
+  failures: 0,
   id: one.id,
   deed: { kind: 'cable-fact', fact: one },
   what: 'Reading of Reel 1',

@@ -1,6 +1,6 @@
 import { HttpClient } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
-import { acquired, cableFactList, reflectometerAddress } from '@near-spoke/contract/reflect';
+import { acquired, cableFactList } from '@near-spoke/contract/reflect';
 import { parsed, refusing } from '../api/api';
 
 /** What the server keeps of cables, and does for a reflectometer on the bench. */
@@ -10,8 +10,6 @@ export class ReflectApi {
 
   cableFacts = (siteId: string) =>
     this.http.get(`/api/sites/${siteId}/cable-facts`).pipe(parsed(cableFactList), refusing());
-  reflectometer = () =>
-    this.http.get('/api/reflect/reflectometer').pipe(parsed(reflectometerAddress), refusing());
   acquire = (settings: Readonly<Record<string, string | number>>) =>
     this.http.post('/api/reflect/acquire', settings).pipe(parsed(acquired), refusing());
 }

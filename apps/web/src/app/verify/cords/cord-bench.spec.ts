@@ -1,9 +1,10 @@
 import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
+import type { Instrument } from '@near-spoke/contract/instruments';
 import { v7 } from 'uuid';
 import { provideCords } from '../../store/cords/provide';
-import { recallEntries } from '../../store/outbox/keep-entries';
+import { recallEntries } from '../../store/outbox/entry-store';
 import { SITE_ID, testLink } from '../../testing/links';
 import { openSite, settle } from '../../testing/store';
 import { WouldPass } from '../would-pass';
@@ -11,6 +12,17 @@ import { Workbench } from '../workbench';
 import { CordBench } from './cord-bench';
 import { CordsPage } from './cords-page';
 
+const BENCH: Instrument = {
+  id: '01900000-0000-7000-8000-0000000000b1',
+  kind: 'tester',
+  name: 'Bench 1',
+  host: '127.0.0.1',
+  port: 5025,
+  confirmed: true,
+  named: true,
+  answers: 'Bench 1',
+  version: 1,
+};
 const PLUG = { connector: 'plug-8p8c', scheme: 'T568B' } as const;
 
 describe('a batch of cords', () => {
@@ -63,6 +75,8 @@ describe('a batch of cords', () => {
       .expectOne(`/api/sites/${SITE_ID}/cords`)
       .flush({ batches: [{ ...batch, passed: 0, failed: 0 }] });
     http.expectOne(`/api/cords/${batch.id}/facts`).flush({ facts });
+    await settle();
+    await fixture.whenStable();
     http.expectOne('/api/instruments').flush({ instruments });
     await settle();
     await fixture.whenStable();
@@ -106,7 +120,7 @@ describe('a batch of cords', () => {
     ]);
     expect(text()).toContain('2 good');
     expect(text()).toContain('1 faulty');
-    expect(recallEntries()).toEqual([]);
+    expect((await recallEntries()).entries).toEqual([]);
   });
 
   it('takes what the lamps showed of a faulty one, and keeps a good display as good', async () => {
@@ -148,10 +162,10 @@ describe('a batch of cords', () => {
 
   it('reads a tester on the bench as soon as the label is in, and says when it can’t', async () => {
     localStorage.setItem('near-spoke.cords.automatic', 'true');
-    await open([fact('KC-001', 'pass', 1)], [{ id: 't', name: 'Bench 1', address: 'x:1' }]);
+    await open([fact('KC-001', 'pass', 1)], [BENCH]);
     expect(text()).toContain('Read Bench 1');
     await key('Enter');
-    const read = http.expectOne('/api/instruments/t/read');
+    const read = http.expectOne(`/api/instruments/${BENCH.id}/read`);
     expect(read.request.body).toEqual({ tester: 'pair-lamps' });
     read.flush({
       name: 'Bench 1',
@@ -167,7 +181,7 @@ describe('a batch of cords', () => {
     expect(text()).toContain('Pair lamps: pair 4 dark.');
     await key('Enter');
     http
-      .expectOne('/api/instruments/t/read')
+      .expectOne(`/api/instruments/${BENCH.id}/read`)
       .flush(
         { type: 'about:blank', title: 'No reading', status: 502, detail: 'It does not answer.' },
         { status: 502, statusText: 'Bad Gateway' },

@@ -26,12 +26,14 @@ import { tester } from '@near-spoke/core/verify';
 import { compareTest, cordBenchOf } from '@near-spoke/core/verify/explain';
 import { Store } from '@ngrx/store';
 import { Deeds } from '../../shell/deeds';
+import { InstrumentChoice } from '../../shell/instrument-choice';
 import { isText, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
 import { Shortcuts } from '../../shell/shortcuts';
 import { isRefusal } from '../../store/api/api';
 import { cordsActions, cordsFeature, factsOfBatch } from '../../store/cords/cords';
 import { CordsApi } from '../../store/cords/cords-api';
+import { Instruments } from '../../store/instruments/instruments';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
 import { WouldPass } from '../would-pass';
@@ -44,6 +46,7 @@ const LISTED = 14;
   selector: 'ns-cord-bench',
   imports: [
     DatePipe,
+    InstrumentChoice,
     MatButtonModule,
     MatFormFieldModule,
     MatInputModule,
@@ -97,10 +100,13 @@ export class CordBench {
   );
   protected readonly rate = computed(() => this.count().perMinute?.toFixed(1) ?? '–');
 
+  private readonly instruments = inject(Instruments);
   /** A tester on the bench that can read as this batch's class; null where there is none. */
-  private readonly found = signal<{ readonly id: string; readonly name: string } | null>(null);
+  protected readonly chosen = signal('');
+  private readonly testers = this.instruments.of('tester');
+  protected readonly readable = computed(() => READABLE.some((id) => id === this.row().id));
   protected readonly instrument = computed(() =>
-    READABLE.some((id) => id === this.row().id) ? this.found() : null,
+    this.readable() ? (this.testers().find(({ id }) => id === this.chosen()) ?? null) : null,
   );
   protected readonly reading = signal(false);
   protected readonly refused = signal('');
@@ -177,10 +183,6 @@ export class CordBench {
     // As soon as it is there.
     effect(() => {
       if (this.labelBox()) untracked(() => this.toLabel(this.label()));
-    });
-    this.api.instruments().subscribe({
-      next: ({ instruments }) => this.found.set(instruments[0] ?? null),
-      error: () => this.found.set(null),
     });
     inject(Shortcuts).add(
       inject(DestroyRef),

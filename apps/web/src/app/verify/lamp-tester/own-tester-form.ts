@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
+import type { OwnTester } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { ownFace, parseOwnTester } from '@near-spoke/core/verify/enter';
@@ -73,8 +74,8 @@ export class OwnTesterForm {
     });
   }
 
-  protected putAway(id: string): void {
-    this.own.putAway(id).subscribe({
+  protected putAway(row: Pick<OwnTester, 'id' | 'version'>): void {
+    this.own.putAway(row).subscribe({
       error: (error: unknown) => this.refused.set(whyNot(error)),
     });
   }

@@ -1,0 +1,36 @@
+import { cordFactInput } from '@near-spoke/contract/cords';
+import { seenOf } from '@near-spoke/contract/tests';
+import { compareTest, type Bench } from '@near-spoke/core/verify/explain';
+import type * as z from 'zod';
+import type { Database } from '../db/database';
+import { json, type Ask } from '../http/ask';
+import { bodyOf, idOf } from '../http/parse';
+import { refuse } from '../http/problem-error';
+import { refuseStrangers } from '../tests/refuse-strangers';
+import { benchOfBatch, refuseTester } from './bench';
+import { addFact, getBatch } from './repository';
+
+/** Keeps what was seen of a cord. */
+export async function keepCord(ask: Ask, db: Database) {
+  const batch = await getBatch(db, idOf(ask, 'batch of cords'));
+  const input = bodyOf(cordFactInput, ask);
+  const bench = await benchOfBatch(db, batch);
+  refuseTester(input.tester, bench);
+  return json(await addFact(db, batch.id, input, summaryOf(input, bench)), 201);
+}
+
+/** What is said of a cord; a pass that shows a fault is refused. */
+function summaryOf({ verdict, reading }: z.output<typeof cordFactInput>, bench: Bench): string {
+  if (verdict === 'undone') return 'Taken back.';
+  if (!reading) return verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.';
+  refuseStrangers([reading], bench.wiring, () => 'reading.');
+  const { good, summary } = compareTest(seenOf(reading), bench);
+  if (good !== (verdict === 'pass'))
+    refuse([
+      {
+        path: 'verdict',
+        reason: good ? 'the reading shows no fault' : 'the reading shows a fault',
+      },
+    ]);
+  return summary;
+}

@@ -1,0 +1,61 @@
+import type { CordSheet } from '@near-spoke/contract/cords';
+import { writeCords } from '@near-spoke/core/formats';
+import { countCords } from '@near-spoke/core/record';
+import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { missedOf, procedureOf, testersFor, type Bench } from '@near-spoke/core/verify/explain';
+import type { Database } from '../db/database';
+import { file, json, type Ask } from '../http/ask';
+import { idOf } from '../http/parse';
+import { getSite } from '../sites/repository';
+import { benchOfBatch } from './bench';
+import { getBatch, listFacts } from './repository';
+import { cordsPdf } from './sheet-pdf';
+
+/** One batch for the client, as data, as CSV and as PDF. */
+export const cordSheet = async (ask: Ask, db: Database) => json(await sheetOf(ask, db));
+
+export async function cordSheetCsv(ask: Ask, db: Database) {
+  const { batch, rows } = await sheetOf(ask, db);
+  return file({
+    name: `${batch.name}.csv`,
+    type: 'text/csv; charset=utf-8',
+    body: writeCords(rows),
+  });
+}
+
+export async function cordSheetPdf(ask: Ask, db: Database) {
+  const sheet = await sheetOf(ask, db);
+  const body = await cordsPdf(sheet);
+  return file({ name: `${sheet.batch.name}.pdf`, type: 'application/pdf', body });
+}
+
+async function sheetOf(ask: Ask, db: Database): Promise<CordSheet> {
+  const batch = await getBatch(db, idOf(ask, 'batch of cords'));
+  const site = await getSite(db, batch.siteId);
+  const { rows, passed, failed, perMinute } = countCords(await listFacts(db, batch.id));
+  const bench = await benchOfBatch(db, batch);
+  const used = [...new Set(rows.map((row) => row.tester))];
+  return {
+    batch,
+    site: site.name,
+    rows: [...rows],
+    passed,
+    failed,
+    perMinute,
+    blindTo: blindTo(used.length > 0 ? used : [batch.tester], bench),
+    writtenAt: new Date().toISOString(),
+  };
+}
+
+/** What any of the testers that were used would have let pass. */
+function blindTo(used: readonly string[], bench: Bench): string[] {
+  const rows = testersFor(bench.wiring).filter(({ id }) => used.includes(id));
+  const missed = new Set(
+    rows.flatMap((row) =>
+      missedOf(procedureOf(row, bench.wiring), bench).flatMap((spot) =>
+        spot.missed > 0 ? [spot.kind] : [],
+      ),
+    ),
+  );
+  return [...missed].map((kind) => SEVERAL_FAULTS[kind]);
+}

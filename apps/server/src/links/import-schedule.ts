@@ -1,0 +1,74 @@
+import { importText, type ImportReport } from '@near-spoke/contract';
+import { decodeText } from '@near-spoke/core/captures';
+import { parseSchedule } from '@near-spoke/core/formats';
+import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
+import * as z from 'zod';
+import type { Database } from '../db/database';
+import { json, type Ask } from '../http/ask';
+import { bodyOf, idOf, queryOf } from '../http/parse';
+import { ProblemError } from '../http/problem-error';
+import { jobOf } from '../sites/job';
+import { getSite } from '../sites/repository';
+import { createLinks, takenLabels } from './repository';
+
+const PREVIEW = 50;
+/** Bad cells and notes that are told one by one. */
+const TOLD = 1000;
+
+const importQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false') });
+
+/** Reads a cable schedule, and keeps all of it or nothing. */
+export async function importSchedule(ask: Ask, db: Database) {
+  const site = await getSite(db, idOf(ask, 'site'));
+  const dryRun = queryOf(importQuery, ask).dryRun === 'true';
+  const job = await jobOf(db, site);
+  const parsed = parseSchedule(scheduleText(ask), {
+    catalogue: job.catalogue,
+    defaultScheme: site.defaultScheme,
+    takenLabels: await takenLabels(db, site.id),
+  });
+  if (!parsed.ok) {
+    const { problems } = parsed;
+    const lines = new Set(problems.map((problem) => problem.line)).size;
+    throw new ProblemError(
+      422,
+      'Schedule not imported',
+      `${problems.length} cells on ${lines} lines can’t be read. Nothing was imported.`,
+      {
+        cells: problems.slice(0, TOLD),
+        ...(problems.length > TOLD ? { errorCount: problems.length } : {}),
+      },
+    );
+  }
+  const { links, notes } = parsed;
+  if (!dryRun)
+    await createLinks(
+      db,
+      site.id,
+      links.map((link) => summariseLink(link, [], NOT_TESTED, job)),
+    );
+  const hubs = new Map<string, number>();
+  for (const { hub } of links) hubs.set(hub, (hubs.get(hub) ?? 0) + 1);
+  const report: ImportReport = {
+    dryRun,
+    imported: dryRun ? 0 : links.length,
+    count: links.length,
+    hubs: [...hubs].map(([hub, count]) => ({ hub, count })),
+    notes: notes.slice(0, TOLD),
+    links: links
+      .slice(0, PREVIEW)
+      .map((link) => ({ ...link, route: [...link.route], schools: {} })),
+  };
+  return json(report, dryRun ? 200 : 201);
+}
+
+function scheduleText(ask: Ask): string {
+  if (ask.type === 'application/json') return bodyOf(importText, ask).csv;
+  if (ask.type.startsWith('text/') || ask.type === 'application/octet-stream')
+    return decodeText(ask.body);
+  throw new ProblemError(
+    415,
+    'Not supported',
+    'Send the schedule as text/csv, or as JSON: {"csv": "..."}.',
+  );
+}

@@ -1,0 +1,10 @@
+import type { Database } from './db/database';
+import type { Refresher } from './links/refresher';
+import type { WorkPool } from './work/pool';
+
+/** What routers work with. */
+export interface Services {
+  readonly db: Database;
+  readonly pool: WorkPool;
+  readonly refresher: Refresher;
+}

@@ -1,0 +1,79 @@
+import { ENDS, type End } from '@near-spoke/core/link';
+import { endProgress, taskOf } from '@near-spoke/core/record';
+import { kitFor, paceOf, planTermination } from '@near-spoke/core/terminate';
+import type { Job } from '@near-spoke/core/link';
+import type { Link } from '@near-spoke/contract';
+import * as z from 'zod';
+import type { Database } from '../db/database';
+import { json, type Ask } from '../http/ask';
+import { idOf, queryOf } from '../http/parse';
+import { listLinks } from '../links/repository';
+import { jobOf } from '../sites/job';
+import { getSite } from '../sites/repository';
+import { ticksOfSite } from '../ticks/repository';
+
+const kitQuery = z.strictObject({
+  link: z.uuid().optional(),
+  end: z.enum(['near', 'far']).optional(),
+  author: z.string().max(80).optional(),
+});
+const paceQuery = z.strictObject({ author: z.string().max(80) });
+
+/** What is left to bring and to do on a site. */
+export async function kit(ask: Ask, db: Database) {
+  const site = await getSite(db, idOf(ask, 'site'));
+  const { link: only, end, author } = queryOf(kitQuery, ask);
+  const job = await jobOf(db, site);
+  const all = await listLinks(db, site.id);
+  const ticks = await ticksOfSite(db, site.id);
+  const links = all.filter(({ id }) => only === undefined || id === only);
+  const left = links.flatMap((link) => {
+    const progress = endProgress(link, ticks.get(link.id) ?? [], job);
+    return ENDS.filter((row) => end === undefined || row === end)
+      .filter((row) => progress[row].state !== 'made')
+      .map((row) => ({ link, end: row, begun: progress[row].state === 'begun' }));
+  });
+  const own = author
+    ? paceOf([...ticks.values()].flat(), author, usualTimes(all, job))
+    : new Map<string, { seconds: number }>();
+  const bring = kitFor(
+    left.map((row) => taskOf(row.link, row.end, job)),
+    job.catalogue,
+    (stepId, usual) => own.get(stepId)?.seconds ?? usual,
+  );
+  // A cable of which an end is begun is pulled already.
+  const unpulled = links.filter((link) => !(ticks.get(link.id) ?? []).some((tick) => tick.done));
+  return json({ ...bring, ends: left.length, cables: cablesOf(unpulled, job) });
+}
+
+/** How long a person's steps take at a site. */
+export async function pace(ask: Ask, db: Database) {
+  const site = await getSite(db, idOf(ask, 'site'));
+  const { author } = queryOf(paceQuery, ask);
+  const job = await jobOf(db, site);
+  const links = await listLinks(db, site.id);
+  const ticks = await ticksOfSite(db, site.id);
+  const own = paceOf([...ticks.values()].flat(), author, usualTimes(links, job));
+  return json({ author, steps: Object.fromEntries(own) });
+}
+
+/** The catalogue's time of every step that the links of a site take. */
+function usualTimes(links: readonly Link[], job: Job): Map<string, number> {
+  const steps = links.flatMap((link) =>
+    ENDS.flatMap((end: End) => planTermination(taskOf(link, end, job), job.catalogue).steps),
+  );
+  return new Map(steps.map(({ id, seconds }) => [id, seconds]));
+}
+
+function cablesOf(links: readonly Link[], { catalogue }: Job) {
+  const rows = new Map<string, { name: string; lengthM: number; unknown: number }>();
+  for (const { cable, lengthM } of links) {
+    const row = rows.get(cable) ?? { name: catalogue.cable(cable).name, lengthM: 0, unknown: 0 };
+    rows.set(cable, {
+      ...row,
+      lengthM: row.lengthM + (lengthM ?? 0),
+      unknown: row.unknown + (lengthM === null ? 1 : 0),
+    });
+  }
+  return [...rows.values()];
+}

@@ -1,0 +1,134 @@
+import { diagnoseRequest } from '@near-spoke/contract';
+import {
+  blindSpotsRequest,
+  explainRequest,
+  lampBuildRequest,
+  limitsRequest,
+  predictRequest,
+} from '@near-spoke/contract/diagnosis';
+import { readingOf, seenOf } from '@near-spoke/contract/tests';
+import { fourPairWiring } from '@near-spoke/core/link';
+import { diagnose, tester } from '@near-spoke/core/verify';
+import { buildLamps } from '@near-spoke/core/verify/build';
+import {
+  PLAIN_CONDITIONS,
+  blindSpots,
+  completeFault,
+  described,
+  madeWith,
+  observe,
+  priorOf,
+  procedureOf,
+  reportOf,
+  testersFor,
+  type Bench,
+  type BlindSpots,
+  type NextTest,
+  type Trial,
+} from '@near-spoke/core/verify/explain';
+import type { Database } from '../db/database';
+import { json, type Ask } from '../http/ask';
+import { bodyOf } from '../http/parse';
+import { ProblemError, refuse } from '../http/problem-error';
+import { hasContact, refuseStrangers } from '../tests/refuse-strangers';
+import { benchFor } from './bench';
+import { loadExperience } from './experience';
+import { limitsOf } from './limits';
+
+/** Who asks what explains a reading gets the best that was found by then, ms. */
+const EXPLAIN_MS = 2500;
+
+export function diagnoseReading(ask: Ask) {
+  const { scheme, shielded, ...shown } = bodyOf(diagnoseRequest, ask);
+  const wiring = fourPairWiring(scheme.near, scheme.far, shielded);
+  return json(diagnose({ ...shown, wiring }));
+}
+
+export async function predict(ask: Ask, db: Database) {
+  const body = bodyOf(predictRequest, ask);
+  const { bench } = await benchFor(db, body.link, body.temperatureC);
+  const { wiring } = bench;
+  refuse(
+    body.faults.flatMap((fault, index) =>
+      (['near', 'far'] as const).flatMap((end) =>
+        (fault[end] ?? [])
+          .filter((name) => !hasContact(wiring)(end, name))
+          .map((name) => ({
+            path: `faults.${index}.${end}`,
+            reason: `the ${end} end has no contact ${name}`,
+          })),
+      ),
+    ),
+  );
+  const faults = body.faults.map((fault) => completeFault(fault, wiring));
+  const made = madeWith(wiring, faults);
+  const good = madeWith(wiring, []);
+  const trials = trialsOf(body.tester, bench);
+  const of = (link: typeof made) =>
+    trials.map((trial) => readingOf(trial, observe(trial, link, bench)));
+  const [expected, shown] = [of(good), of(made)];
+  return json({
+    tester: typeof body.tester === 'string' ? body.tester : 'own-lamps',
+    good: expected,
+    shown,
+    looksGood: JSON.stringify(expected) === JSON.stringify(shown),
+    faults: faults.map((fault) => described(fault, wiring)),
+  });
+}
+
+export async function explainReadings(ask: Ask, db: Database) {
+  const body = bodyOf(explainRequest, ask);
+  const { bench } = await benchFor(db, body.link, body.temperatureC);
+  refuseStrangers(body.readings, bench.wiring, (index) => `readings.${index}.`);
+  const given = Object.entries(body.conditions).filter(([, value]) => value !== undefined);
+  const prior = priorOf(await loadExperience(db));
+  const begun = performance.now();
+  const report = reportOf(body.readings.map(seenOf), bench, {
+    prior,
+    conditions: { ...PLAIN_CONDITIONS, ...Object.fromEntries(given) },
+    upTo: body.upTo,
+    isOver: () => performance.now() - begun > EXPLAIN_MS,
+  });
+  return json(report.next ? { ...report, next: toldNext(report.next) } : report);
+}
+
+/** Blind spots depend on the wiring and the cable alone: those of the last links are known. */
+const known = new Map<string, BlindSpots>();
+const MOST_KNOWN = 100;
+
+export async function blindSpotsOf(ask: Ask, db: Database) {
+  const { link, temperatureC } = bodyOf(blindSpotsRequest, ask);
+  const { bench } = await benchFor(db, link, temperatureC);
+  const key = JSON.stringify(bench);
+  const spots = known.get(key) ?? blindSpots(bench);
+  known.delete(key);
+  known.set(key, spots);
+  if (known.size > MOST_KNOWN) known.delete(known.keys().next().value ?? '');
+  return json(spots);
+}
+
+export const limits = (ask: Ask) => json(limitsOf(bodyOf(limitsRequest, ask)));
+
+export const lampBuild = (ask: Ask) => json(buildLamps(bodyOf(lampBuildRequest, ask)));
+
+const toldNext = ({ tester: id, action, minutes, gainBits, sentence }: NextTest) => ({
+  tester: id,
+  action,
+  minutes,
+  gainBits,
+  sentence,
+});
+
+/** Every reading that a class takes of a link, or the one of a tester of one's own. */
+function trialsOf(asked: ReturnType<typeof predictRequest.parse>['tester'], bench: Bench): Trial[] {
+  if (typeof asked !== 'string')
+    return [{ tester: 'own-lamps', steps: asked.circuit, moved: null }];
+  if (!testersFor(bench.wiring).some(({ id }) => id === asked))
+    throw new ProblemError(
+      422,
+      'Not valid',
+      `${tester(asked).name} can’t be put to this kind of link.`,
+      { errors: [{ path: 'tester', reason: 'is not for this kind of link' }] },
+    );
+  return procedureOf(tester(asked), bench.wiring);
+}

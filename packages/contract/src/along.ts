@@ -1,0 +1,24 @@
+import * as z from 'zod';
+import { linkSummary } from './link';
+import { id } from './primitives';
+import { test } from './tests';
+import { reading, tick } from './verify';
+
+/** Which links of a site are wanted whole. */
+export const alongRequest = z
+  .strictObject({ links: z.array(id).min(1).max(200) })
+  .meta({ id: 'AlongRequest' });
+
+export const linkAlong = z
+  .object({
+    link: linkSummary,
+    stamp: z.int(),
+    ticks: z.array(tick),
+    readings: z.array(reading),
+    tests: z.array(test),
+  })
+  .meta({ id: 'LinkAlong', description: 'A link with everything that was done and seen on it.' });
+
+export const along = z.object({ links: z.array(linkAlong) }).meta({ id: 'Along' });
+
+export type LinkAlong = z.output<typeof linkAlong>;
