@@ -70,7 +70,8 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
 async function open(page: Page, stage: Stage, name: string): Promise<void> {
   await page.goto((await SCREENS[name]?.(stage)) ?? '');
   await expect(page.locator('h1').first()).toBeAttached();
-  await page.waitForLoadState('networkidle');
+  // What asks without an end is a fault.
+  await page.waitForLoadState('networkidle', { timeout: 30_000 });
 }
 
 /** Findings of the accessibility check; what a theme changes is only the paint. */

@@ -17,6 +17,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     reducedMotion: 'reduce',
     trace: 'off',
+    // A story that is about working without a server asks for it: elsewhere it only loads every page beforehand.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env['CHROME_BIN'] ?? '/usr/bin/chromium',
       args: [

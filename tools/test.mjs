@@ -12,16 +12,18 @@ import {
 import { ROOT, STATE, WEB } from './paths.mjs';
 import { run, say } from './run.mjs';
 
-// Runs every test, or the suites that are named: `npm test -- unit server e2e`.
-const SUITES = { unit: testUnits, server: testServer, e2e: testStories };
+// Runs every test, or those that are named, by suite or by a part of a file's name:
+// `npm test -- unit server/killed e2e/offline`.
+const SUITES = { unit: testUnits, tools: testTools, server: testServer, e2e: testStories };
 
 checkNode();
 await ensureModules();
-const named = process.argv.slice(2);
-const unknown = named.filter((name) => !(name in SUITES));
+const wanted = (process.argv.length > 2 ? process.argv.slice(2) : Object.keys(SUITES)).map((name) =>
+  name.split('/'),
+);
+const unknown = wanted.filter(([suite]) => !(suite in SUITES));
 if (unknown.length > 0)
   throw new Error(`No suite ${unknown.join()}: ${Object.keys(SUITES).join(', ')}.`);
-const wanted = named.length > 0 ? named : Object.keys(SUITES);
 
 const bin = await ensurePostgres();
 await ensureChromium();
@@ -52,9 +54,9 @@ async function stop(code) {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(1));
 
 const total = { passed: 0, failed: 0 };
-for (const name of wanted) {
-  say(`\n== ${name}`);
-  const { passed, failed } = await SUITES[name]();
+for (const [name, part = ''] of wanted) {
+  say(`\n== ${name}${part && `, ${part}`}`);
+  const { passed, failed } = await SUITES[name](part);
   say(`${name}: ${passed} passed, ${failed} failed`);
   total.passed += passed;
   total.failed += failed;
@@ -75,21 +77,33 @@ async function testUnits() {
   return { passed: counts.passed, failed: counts.failed + missing.length };
 }
 
-/** The server over HTTP, against a real PostgreSQL. */
-async function testServer() {
-  const file = join(folder, 'server.json');
-  const args = ['--import', 'tsx', join(ROOT, 'apps/server/test/run.ts')];
+/** The commands: how they start, what they refuse, what they keep. */
+function testTools(part) {
+  return testSpecs('tools', [`tools/test/*${part}*.test.mjs`]);
+}
+
+/** The server over HTTP, against a real PostgreSQL, and the simulated instruments. */
+function testServer(part) {
+  return testSpecs('server', [
+    `apps/server/test/*${part}*.test.ts`,
+    `apps/instruments/test/*${part}*.test.ts`,
+  ]);
+}
+
+async function testSpecs(name, files) {
+  const file = join(folder, `${name}.json`);
+  const args = ['--import', 'tsx', join(ROOT, 'tools/test/run-specs.mjs'), ...files];
   const code = await run(process.execPath, args, { cwd: ROOT, env: { ...env, COUNTS_FILE: file } });
   return readCounts(file, code);
 }
 
 /** The stories, in a browser. */
-async function testStories() {
+async function testStories(part) {
   const file = join(folder, 'e2e.json');
   const program = join(ROOT, 'node_modules/@playwright/test/cli.js');
   const code = await run(
     process.execPath,
-    [program, 'test', '--config', 'e2e/playwright.config.ts'],
+    [program, 'test', '--config', 'e2e/playwright.config.ts', ...(part ? [part] : [])],
     {
       cwd: ROOT,
       env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: file, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },

@@ -66,6 +66,7 @@ export class OverviewPage {
     () => this.links().filter(({ state }) => state === 'pass').length,
   );
   private readonly first = computed(() => nextLink(this.links()));
+  private readonly firstId = computed(() => this.first()?.link.id);
   protected readonly next = computed(() => {
     const next = this.first();
     const sentence = next && this.opened()[next.link.id]?.next.sentence;
@@ -80,7 +81,7 @@ export class OverviewPage {
     inject(Title).setTitle('Overview · Near Spoke');
     // What is to be done on the first of them only it itself tells.
     effect(() => {
-      const linkId = this.first()?.link.id;
+      const linkId = this.firstId();
       if (linkId) untracked(() => this.store.dispatch(evidenceActions.load({ linkId })));
     });
   }

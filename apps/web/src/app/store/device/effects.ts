@@ -8,7 +8,7 @@ import { outboxFeature } from '../outbox/outbox';
 import { Device } from './device';
 
 /** What a person looks at comes first, ms. */
-const AFTER_MS = 700;
+const AFTER_MS = 2000;
 const AGAIN_MS = 5 * 60_000;
 
 /** The site that is open is taken along, whenever its list has come from the server. */

@@ -22,7 +22,7 @@ import { Device } from '../device/device';
 import { evidenceActions } from '../evidence/evidence';
 import { linksActions } from '../links/links';
 import { sitesActions } from '../sites/sites';
-import { linkIdOf, type Entry } from './deed';
+import { linkIdOf, type Deed, type Entry } from './deed';
 import { dropEntry, keepEntry, recallEntries } from './entry-store';
 import { outboxActions, outboxFeature } from './outbox';
 import { Sender } from './sender';
@@ -148,16 +148,13 @@ export const mirror = createEffect(
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.reading.id })];
           if (deed.kind === 'test')
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.test.id })];
-          return linkIdOf(deed) === null ? [] : [linksActions.reload()];
+          return askedAgain(deed);
         }),
       ),
       // What became of it, the server knows.
       actions$.pipe(
         ofType(outboxActions.settledElsewhere),
-        mergeMap(({ entry: { deed } }): Action[] => {
-          const linkId = linkIdOf(deed);
-          return linkId === null ? [] : [evidenceActions.load({ linkId }), linksActions.reload()];
-        }),
+        mergeMap(({ entry: { deed } }) => askedAgain(deed)),
       ),
       actions$.pipe(
         ofType(outboxActions.sent),
@@ -182,6 +179,12 @@ export const mirrorRecalled = createEffect(
     ),
   { functional: true },
 );
+
+/** What stands of a link, as the server has it. */
+function askedAgain(deed: Deed): Action[] {
+  const linkId = linkIdOf(deed);
+  return linkId === null ? [] : [evidenceActions.load({ linkId }), linksActions.reload()];
+}
 
 function shown({ deed }: Entry): Action[] {
   if (deed.kind === 'tick') {

@@ -1,15 +1,11 @@
 import { writeFileSync } from 'node:fs';
-import { fileURLToPath } from 'node:url';
 import Jasmine from 'jasmine';
+import { ROOT } from '../paths.mjs';
 
-// Every test of the server and of the simulated instruments, one file after the other; the counts go where the test command asks.
+// Runs the spec files that are named, one after the other; the counts go where the test command asks.
 const counts = { passed: 0, failed: 0 };
-const runner = new Jasmine({ projectBaseDir: fileURLToPath(new URL('.', import.meta.url)) });
-runner.loadConfig({
-  spec_dir: '.',
-  spec_files: ['**/*.test.ts', '../../instruments/test/*.test.ts'],
-  random: false,
-});
+const runner = new Jasmine({ projectBaseDir: ROOT });
+runner.loadConfig({ spec_dir: '.', spec_files: process.argv.slice(2), random: false });
 jasmine.DEFAULT_TIMEOUT_INTERVAL = 120_000;
 runner.addReporter({
   specDone: ({ status }) => {
