@@ -28,13 +28,13 @@ const waypoint = z
   .strictObject({
     name: filled(120),
     atM: z.number().nonnegative().max(100_000),
-    extraM: z.number().positive().max(100_000).optional().meta({
+    extraM: z.number().min(1e-3).max(100_000).optional().meta({
       description: 'Cable that is wound up here, or goes up and down, before it goes on.',
     }),
   })
   .meta({ id: 'Waypoint' });
 
-const lengthM = z.number().positive().max(100_000).nullable();
+const lengthM = z.number().min(1e-3).max(100_000).nullable();
 
 const fields = {
   label: filled(500),

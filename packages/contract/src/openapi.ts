@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { ENDPOINTS, type Endpoint } from './endpoints';
 import { problem } from './problem';
 
-export { ENDPOINTS };
+export { ENDPOINTS, type Endpoint };
 
 const reference = (id: string) => `#/components/schemas/${id}`;
 

@@ -8,7 +8,7 @@ import {
 import * as z from 'zod';
 import { contact, filled, id, jacket, line, version } from './primitives';
 
-const mm = z.number().positive().max(1000);
+const mm = z.number().min(1e-3).max(1000);
 const awg = z.number().min(0).max(50);
 const range = z
   .strictObject({ min: z.number().nonnegative().max(1000), max: z.number().positive().max(1000) })
@@ -52,7 +52,7 @@ const cableRow = z
     insulationMm: mm,
     jacketMm: mm,
     pitchMm: mm.nullable(),
-    impedanceOhm: z.number().positive().max(10_000).nullable(),
+    impedanceOhm: z.number().min(1e-3).max(10_000).nullable(),
     environment: jacket,
     generic: z.boolean(),
   })
@@ -110,7 +110,7 @@ const connectorRow = z
         }),
       )
       .max(100),
-    impedanceOhm: z.number().positive().max(10_000).nullable(),
+    impedanceOhm: z.number().min(1e-3).max(10_000).nullable(),
     weatherproof: z.boolean(),
     dieMm: mm.nullable(),
     traits: z.array(line(40)).max(10),

@@ -21,7 +21,7 @@ export const cord = z
     near: cordEnd,
     far: cordEnd,
     cable: cableId,
-    lengthM: z.number().positive().max(1000).nullable().default(null),
+    lengthM: z.number().min(1e-3).max(1000).nullable().default(null),
   })
   .meta({ id: 'Cord' });
 

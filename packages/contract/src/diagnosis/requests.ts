@@ -14,7 +14,7 @@ export const linkOrInline = z
     z.strictObject({
       scheme: z.union([scheme, z.strictObject({ near: scheme, far: scheme })]).default('T568B'),
       shielded: z.boolean().default(false),
-      lengthM: z.number().positive().max(10_000).nullable().default(null),
+      lengthM: z.number().min(1e-3).max(10_000).nullable().default(null),
       gaugeAwg: z.number().min(0).max(40).default(24),
     }),
   ])

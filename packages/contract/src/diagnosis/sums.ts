@@ -8,13 +8,16 @@ const volts = z.number().min(-1000).max(1000).nullable().default(null);
 export const lossRequest = z
   .strictObject({
     cable: cableId,
-    lengthM: z.number().positive().max(100_000),
+    lengthM: z.number().min(1e-3).max(100_000),
     mhz: z.number().min(0.1).max(6000),
     temperatureC: z.number().min(-50).max(90).default(20),
     connectors: z.int().min(0).max(100).default(2),
     splitters: z.array(z.int().min(2).max(64)).max(20).default([]),
     sheet: z
-      .strictObject({ mhz: z.number().min(0.1).max(6000), dbPer100M: z.number().positive() })
+      .strictObject({
+        mhz: z.number().min(0.1).max(6000),
+        dbPer100M: z.number().min(1e-6).max(1e6),
+      })
       .nullable()
       .default(null)
       .meta({ description: 'What the reel’s own sheet says at one frequency.' }),
@@ -37,7 +40,7 @@ export const lineRequest = z
     offHookV: volts,
     ringingV: volts,
     ringers: z.array(z.number().min(0).max(100)).max(50).default([]),
-    ringersMost: z.number().positive().max(100).default(4),
+    ringersMost: z.number().min(1e-3).max(100).default(4),
   })
   .meta({
     id: 'LineRequest',

@@ -19,7 +19,7 @@ export const solveOptions = z
     shield: z.enum(SHIELD_CHOICES).nullable().default(PLAIN_OPTIONS.shield),
     handshake: z.enum(HANDSHAKES).default(PLAIN_OPTIONS.handshake),
     unused: z.enum(UNUSED).default(PLAIN_OPTIONS.unused),
-    lengthM: z.number().positive().max(100_000).nullable().default(PLAIN_OPTIONS.lengthM),
+    lengthM: z.number().min(1e-3).max(100_000).nullable().default(PLAIN_OPTIONS.lengthM),
     measured: z
       .array(z.strictObject({ near: coreId, far: coreId }))
       .max(100)

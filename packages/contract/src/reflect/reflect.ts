@@ -1,12 +1,13 @@
 import { POINT_U_M } from '@near-spoke/core/reflect/place';
-import type { Simulation } from '@near-spoke/core/reflect/simulate';
+import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
 import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
 import { cableId, line } from '../primitives';
 
 const metres = z.number().min(0).max(20_000);
-const seconds = z.number().positive().max(1);
-const ohms = z.number().positive().max(1e9);
+/** Below these nothing physical is meant, and sums lose their figures. */
+const seconds = z.number().min(1e-15).max(1);
+const ohms = z.number().min(1e-6).max(1e9);
 const factor = z.number().min(0.2).max(1);
 /** A value with its standard uncertainty. */
 export const uncertain = z.strictObject({ value: z.number(), u: z.number().min(0) }).meta({
@@ -110,8 +111,9 @@ const loss = z.strictObject({
   a1: z.number().min(0).max(100).default(0),
   a2: z.number().min(0).max(100).default(0),
 });
+const span = z.number().min(1e-3).max(20_000);
 const segment = z.strictObject({
-  lengthM: metres,
+  lengthM: span,
   velocityFactor: factor,
   impedanceOhm: ohms,
   loss: loss.default({ a0: 0, a1: 0, a2: 0 }),
@@ -119,28 +121,30 @@ const segment = z.strictObject({
 const joint = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('plain') }),
   z.strictObject({ kind: z.enum(['series', 'shunt']), ohm: ohms }),
-  z.strictObject({ kind: z.literal('tap'), lengthM: metres }),
+  z.strictObject({ kind: z.literal('tap'), lengthM: span }),
 ]);
 const termination = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.enum(['open', 'short', 'matched']) }),
   z.strictObject({ kind: z.literal('resistor'), ohm: ohms }),
 ]);
+/** As many samples as an instrument keeps; a line is worked out over them in about a second. */
+const MOST_SAMPLES = 200_000;
 const probe = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.enum(['pulse', 'step']),
-    volts: z.number().positive().max(1000).default(2),
+    volts: z.number().min(1e-6).max(1000).default(2),
     riseS: seconds,
     widthS: seconds.default(5e-9),
     sourceOhm: ohms.default(50),
     scopeOhm: ohms.default(1e6),
     intervalS: seconds,
-    samples: z.int().min(32).max(262_144),
+    samples: z.int().min(32).max(MOST_SAMPLES),
     beforeS: z.number().min(0).max(1).default(50e-9),
   }),
   z.strictObject({
     kind: z.enum(['one-port', 'two-port']),
-    fromHz: z.number().positive().max(1e11),
-    toHz: z.number().positive().max(1e11),
+    fromHz: z.number().min(1e-3).max(1e11),
+    toHz: z.number().min(1e-3).max(1e11),
     points: z.int().min(16).max(20_001),
     referenceOhm: ohms.default(50),
   }),
@@ -153,7 +157,7 @@ export const simulateRequest = z
     termination: termination.default({ kind: 'open' }),
     probe,
     noise: z.number().min(0).max(10).default(0),
-    quantumV: z.number().min(0).max(10).default(0),
+    quantumV: z.union([z.literal(0), z.number().min(1e-9).max(10)]).default(0),
     seed: z.int().min(0).max(4294967295).default(1),
   })
   .refine(({ segments, joints }) => joints.length <= segments.length - 1, {
@@ -163,6 +167,16 @@ export const simulateRequest = z
   .refine(({ probe: one }) => !('fromHz' in one) || one.fromHz < one.toHz, {
     path: ['probe', 'toHz'],
     message: 'is not above where it begins',
+  })
+  .superRefine(({ probe: one }, context) => {
+    if (!('riseS' in one)) return;
+    const refuse = (field: string, message: string) =>
+      context.addIssue({ code: 'custom', path: ['probe', field], message });
+    const windowS = one.samples * one.intervalS;
+    if (one.beforeS > windowS) refuse('beforeS', 'is more than the samples last');
+    if (one.riseS > windowS) refuse('riseS', 'is more than the samples last');
+    if (innerSamples(one) > MOST_SAMPLES)
+      refuse('riseS', `is too fast for samples ${one.intervalS} s apart, so many of them`);
   })
   .meta({ id: 'SimulateRequest' });
 
@@ -191,7 +205,12 @@ export const simulated = z
 export const velocityRequest = z
   .strictObject({
     known: z
-      .array(z.strictObject({ lengthM: uncertainMetres, delayS: uncertainSeconds }))
+      .array(
+        z.strictObject({
+          lengthM: uncertainMetres.extend({ value: span }),
+          delayS: uncertainSeconds,
+        }),
+      )
       .min(1)
       .max(100),
   })
@@ -243,17 +262,17 @@ export const pairEndsAnswer = z
 
 export const setupRequest = z
   .strictObject({
-    lengthM: metres.pipe(z.number().positive()),
+    lengthM: metres.pipe(z.number().min(1e-3)),
     velocityFactor: factor.optional(),
     impedanceOhm: ohms.optional(),
     cable: cableId.optional(),
     loss: loss.optional(),
     scope: z
       .strictObject({
-        bandwidthHz: z.number().positive().max(1e12).default(200e6),
-        samplesPerS: z.number().positive().max(1e13).default(1e9),
+        bandwidthHz: z.number().min(1).max(1e12).default(200e6),
+        samplesPerS: z.number().min(1).max(1e13).default(1e9),
         memory: z.int().positive().max(1e10).default(10_000),
-        noiseShare: z.number().positive().max(1).default(0.01),
+        noiseShare: z.number().min(1e-9).max(1).default(0.01),
       })
       .prefault({}),
     pulserOhm: ohms.default(50),

@@ -8,8 +8,8 @@ const fields = {
   steps: z.string().min(1).max(5000).meta({
     description: 'A step a line, as "all: lamp A near 1, - near 2, join far 1 far 2".',
   }),
-  supplyV: z.number().positive().max(60),
-  seriesOhm: z.number().positive().max(1e6),
+  supplyV: z.number().min(0.01).max(60),
+  seriesOhm: z.number().min(1e-3).max(1e6),
   lampV: z.number().min(0).max(20),
 };
 

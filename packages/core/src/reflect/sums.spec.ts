@@ -12,9 +12,22 @@ import {
   velocityFromBothEnds,
   velocityFromLength,
   velocityFromLengths,
+  type KnownLength,
+  type VelocityFit,
 } from './velocity';
 
 const delayOf = (lengthM: number, vf: number) => (2 * lengthM) / (vf * LIGHT_M_S);
+
+function fitted(list: readonly KnownLength[]): VelocityFit {
+  const fit = velocityFromLengths(list);
+  if (!fit) throw new Error('Nothing fits');
+  return fit;
+}
+
+const swapped = ({ lengthM }: KnownLength, { delayS }: KnownLength): KnownLength => ({
+  lengthM,
+  delayS,
+});
 
 describe('Velocity and two ends', () => {
   it('gives back the factor that made the delays, with the leads apart', () => {
@@ -22,19 +35,22 @@ describe('Velocity and two ends', () => {
       lengthM: { value, u: 0.01 },
       delayS: { value: delayOf(value, 0.664) + 3.2e-9, u: 1e-10 },
     }));
-    const { velocityFactor, leadsS } = velocityFromLengths(known);
+    const { velocityFactor, leadsS } = fitted(known);
     expect(velocityFactor.value).toBeCloseTo(0.664, 9);
     expect(leadsS?.value).toBeCloseTo(3.2e-9, 15);
     // One length alone takes the leads for cable.
     expect(velocityFromLength(known[0] as never).velocityFactor.value).toBeLessThan(0.63);
     // Nor do lengths that are all the same: their mean, and no leads.
-    const same = velocityFromLengths([known[1] as never, known[1] as never]);
+    const same = fitted([known[1] as never, known[1] as never]);
     expect(same.leadsS).toBeNull();
     expect(same.velocityFactor.value).toBeCloseTo(
       velocityFromLength(known[1] as never).velocityFactor.value,
       12,
     );
     expect(() => velocityFromLengths([])).toThrowError(/No length/);
+    // The longer one came back sooner: no factor fits both.
+    const [one, other] = [known[0] as never, known[1] as never];
+    expect(velocityFromLengths([swapped(one, other), swapped(other, one)])).toBeNull();
   });
 
   it('tells uncertainties that hold: two thirds of the draws lie within one', () => {
@@ -45,7 +61,7 @@ describe('Velocity and two ends', () => {
         lengthM: { value: value + 0.02 * normal(), u: 0.02 },
         delayS: { value: delayOf(value, 0.7) + 1e-9 + 2e-10 * normal(), u: 2e-10 },
       }));
-      const { velocityFactor } = velocityFromLengths(known);
+      const { velocityFactor } = fitted(known);
       if (Math.abs(velocityFactor.value - 0.7) < velocityFactor.u) within += 1;
     }
     expect(within / 600).toBeGreaterThan(0.62);

@@ -16,6 +16,17 @@ export interface Timebase {
   readonly fromS: number;
 }
 
+const finerBy = (intervalS: number, riseS: number): number =>
+  Math.max(1, Math.ceil((SAMPLES_AN_EDGE * intervalS) / riseS));
+
+/** Samples of the inner grid by which a trace is worked out: what it costs. */
+export const innerSamples = ({
+  samples,
+  intervalS,
+  riseS,
+}: Pick<Timebase, 'samples' | 'intervalS'> & { readonly riseS: number }): number =>
+  samples * finerBy(intervalS, riseS);
+
 /**
  * The volts at the tee, sample by sample: launch, echoes and all that goes to and fro.
  *
@@ -28,7 +39,7 @@ export function traceOf(
   base: Timebase,
   riseS: number,
 ): Float64Array {
-  const finer = Math.max(1, Math.ceil((SAMPLES_AN_EDGE * base.intervalS) / riseS));
+  const finer = finerBy(base.intervalS, riseS);
   const grid: Grid = gridOf(sizeFor(base.samples * finer * 1.25), base.intervalS / finer);
   const source = launchSpectrum({ ...launch, atS: launch.atS - base.fromS }, grid.plane);
   const seen = lookIn(line, keepMedia(grid.plane)).near[0] as LookIn;

@@ -55,13 +55,19 @@ export function throughOf(line: Line, plane: Plane, referenceOhm: number): Scatt
   );
   for (let k = 0; k < plane.re.length; k += 1) {
     let chain: Chain = [ONE, NONE, NONE, ONE];
+    // What a wave loses stays out of the chain, which would grow past all numbers on kilometres.
+    let lost = 0;
     for (const [index, { impedanceOhm, delayS }] of line.sections.entries()) {
       const { wave, impedance } = media[index] as Medium;
       const z = by({ re: impedance.re[k] as number, im: impedance.im[k] as number }, impedanceOhm);
       const x = delayS * (wave.re[k] as number);
       const y = delayS * (wave.im[k] as number);
-      const cosh = { re: Math.cosh(x) * Math.cos(y), im: Math.sinh(x) * Math.sin(y) };
-      const sinh = { re: Math.sinh(x) * Math.cos(y), im: Math.cosh(x) * Math.sin(y) };
+      lost += x;
+      // Both times e^−x.
+      const back = Math.exp(-2 * x);
+      const [more, less] = [(1 + back) / 2, (1 - back) / 2];
+      const cosh = { re: more * Math.cos(y), im: less * Math.sin(y) };
+      const sinh = { re: less * Math.cos(y), im: more * Math.sin(y) };
       chain = chained(chain, [cosh, times(z, sinh), over(sinh, z), cosh]);
       const joint = line.joints[index];
       const stub = stubs[index];
@@ -85,9 +91,10 @@ export function throughOf(line: Line, plane: Plane, referenceOhm: number): Scatt
     const sum = plus(plus(a, d), plus(bOver, cTimes));
     out.s11.push(over(plus(plus(a, by(d, -1)), plus(bOver, by(cTimes, -1))), sum));
     out.s22.push(over(plus(plus(d, by(a, -1)), plus(bOver, by(cTimes, -1))), sum));
-    // Reciprocal: the determinant of the chain is one.
-    out.s21.push(over(by(ONE, 2), sum));
-    out.s12.push(over(by(ONE, 2), sum));
+    // Reciprocal: the determinant of the whole chain is one.
+    const through = over(by(ONE, 2 * Math.exp(-lost)), sum);
+    out.s21.push(through);
+    out.s12.push(through);
   }
   return out;
 }

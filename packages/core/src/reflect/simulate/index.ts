@@ -1,3 +1,4 @@
+export { innerSamples } from '../line/respond';
 export { lossOf, sectionOf, type Segment, type SheetLoss } from './segment';
 export {
   simulate,

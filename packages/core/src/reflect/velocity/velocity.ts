@@ -16,6 +16,9 @@ export interface VelocityFit {
   readonly misfit: number | null;
 }
 
+/** Lengths that differ by less than this share are one length. */
+const ALIKE = 1e-6;
+
 /** From one known length: 2 L / (c t). Leads before it count as cable: measure from its own near end. */
 export function velocityFromLength({ lengthM, delayS }: KnownLength): VelocityFit {
   const value = delayOf(lengthM.value, 1) / delayS.value;
@@ -34,11 +37,15 @@ export function velocityFromLength({ lengthM, delayS }: KnownLength): VelocityFi
  * and whose beginning is the leads' own delay. Least squares, each weighted by the uncertainties of its
  * delay and of its length; a few times, since the length's weighs by the slope. Lengths that are all the
  * same can't tell the leads apart: then their mean, as if there were none.
+ *
+ * @returns null where what is longer came back sooner: then these are not lengths of one cable
  */
-export function velocityFromLengths(list: readonly KnownLength[]): VelocityFit {
+export function velocityFromLengths(list: readonly KnownLength[]): VelocityFit | null {
   const [first, ...others] = list;
   if (!first) throw new Error('No length is known');
-  if (others.every(({ lengthM }) => lengthM.value === first.lengthM.value)) {
+  const alike = ({ lengthM: { value } }: KnownLength) =>
+    Math.abs(value - first.lengthM.value) <= ALIKE * first.lengthM.value;
+  if (others.every(alike)) {
     const each = list.map((one) => velocityFromLength(one).velocityFactor);
     return {
       velocityFactor: pooledVelocity(each) ?? (each[0] as Uncertain),
@@ -64,6 +71,7 @@ export function velocityFromLengths(list: readonly KnownLength[]): VelocityFit {
     slope = (sum * sumXY - sumX * sumY) / spread;
     offset = (sumXX * sumY - sumX * sumXY) / spread;
     [slopeU, offsetU] = [Math.sqrt(sum / spread), Math.sqrt(sumXX / spread)];
+    if (!(slope > 0)) return null;
     misfit = list.reduce(
       (total, one) =>
         total + weightOf(one) * (one.delayS.value - offset - slope * one.lengthM.value) ** 2,

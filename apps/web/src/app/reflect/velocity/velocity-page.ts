@@ -92,6 +92,12 @@ export class VelocityPage {
   });
   protected readonly told = computed(() => {
     const solution = this.solution();
+    if (!solution && this.lengths().length > 1)
+      return {
+        sentence: 'What is longer came back sooner.',
+        why: 'These are not lengths of one cable, or a delay is wrong: measure them again.',
+        action: '',
+      };
     if (!solution)
       return {
         sentence: 'Measure a piece of this cable whose length is known.',
