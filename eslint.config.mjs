@@ -1,6 +1,7 @@
 import eslint from '@eslint/js';
 import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
+import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
@@ -21,24 +22,13 @@ export default tseslint.config(
     files: ['**/*.mjs', '**/*.cjs'],
     extends: [eslint.configs.recommended],
     languageOptions: {
-      globals: Object.fromEntries(
-        [
-          'process',
-          'console',
-          'require',
-          'module',
-          'URL',
-          'fetch',
-          'setTimeout',
-          'clearTimeout',
-          'setInterval',
-          'clearInterval',
-          'Buffer',
-          // In functions that run in a page.
-          'localStorage',
-        ].map((name) => [name, 'readonly']),
-      ),
+      // Some functions run in a page.
+      globals: { ...globals.node, localStorage: 'readonly' },
     },
+  },
+  {
+    files: ['tools/test/**/*.mjs'],
+    languageOptions: { globals: globals.jasmine },
   },
   {
     files: ['**/*.ts'],

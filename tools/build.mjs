@@ -68,7 +68,7 @@ async function buildServer() {
   const external = Object.keys(dependencies).filter((name) => !name.startsWith('@near-spoke/'));
   const outside = [...external, 'drizzle-orm/*', 'papaparse'];
   const server = join(ROOT, 'apps/server/src');
-  // The server, the server as a process of its own, and what its threads run.
+  // The server, the server as a process of its own, and what its processes for jobs run.
   for (const [source, built] of [
     ['main.ts', SERVER_BUNDLE],
     ['run.ts', SERVER_PROGRAM],

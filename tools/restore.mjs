@@ -21,7 +21,7 @@ try {
   const bin = await ensurePostgres();
   const url = process.env['DATABASE_URL'];
   const known = knownMigrations();
-  const backup = { file: resolve(process.env['INIT_CWD'] ?? '.', file), bin, known };
+  const backup = { file: resolve(process.env['INIT_CWD'] ?? '.', file), bin, known, scratch: DATA };
   if (url) await restoreDatabase({ ...backup, url });
   else
     await restoreCluster({

@@ -1,5 +1,6 @@
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { haveFolder } from './have-folder.mjs';
 import { DATA } from './paths.mjs';
 import { beganAt, commandLine, isAlive } from './process-table.mjs';
 
@@ -7,7 +8,7 @@ const RUNNING = join(DATA, 'running.json');
 
 /** What a start of this data tells others while it runs. */
 export function noteRunning(facts) {
-  mkdirSync(DATA, { recursive: true });
+  haveFolder(DATA);
   writeFileSync(
     RUNNING,
     JSON.stringify({ pid: process.pid, began: beganAt(process.pid), ...facts }),

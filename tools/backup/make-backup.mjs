@@ -3,7 +3,6 @@ import {
   chmodSync,
   closeSync,
   fsyncSync,
-  mkdirSync,
   mkdtempSync,
   openSync,
   readdirSync,
@@ -12,6 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
+import { haveFolder } from '../have-folder.mjs';
 import { Refusal } from '../refusal.mjs';
 import { DUMP, FORMAT, FORMAT_VERSION, MANIFEST, fingerprint, pack } from './archive.mjs';
 import { connect } from './connect.mjs';
@@ -49,7 +49,7 @@ export function lastBackupAt(folder) {
  * @returns the file
  */
 export async function makeBackup({ url, bin, folder, version, kind = 'usual', keep }) {
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  haveFolder(folder, { mode: 0o700 });
   const work = mkdtempSync(join(folder, '.making-'));
   const client = await connect(url);
   try {

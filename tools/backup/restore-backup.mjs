@@ -1,7 +1,8 @@
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { askToGoOn } from '../ask.mjs';
 import { aside, lookAtFolder, startCluster } from '../cluster/index.mjs';
+import { haveFolder } from '../have-folder.mjs';
 import { Refusal } from '../refusal.mjs';
 import { run, say } from '../run.mjs';
 import { DUMP, FORMAT, FORMAT_VERSION, MANIFEST, refuseDamaged, unpack } from './archive.mjs';
@@ -15,8 +16,8 @@ import { differences, measureTables } from './measure.mjs';
  * @param folder of the cluster
  * @param known when each migration that this program knows was written
  */
-export async function restoreCluster({ file, folder, bin, known, yes }) {
-  await opened(file, known, async (manifest, dump) => {
+export async function restoreCluster({ folder, bin, yes, ...backup }) {
+  await opened(backup, async (manifest, dump) => {
     const isThere = existsSync(folder) && lookAtFolder(folder).kind !== 'empty';
     if (isThere)
       await askToGoOn(`${folder} holds a database. It is moved aside, and nothing of it is lost.`, {
@@ -40,8 +41,8 @@ export async function restoreCluster({ file, folder, bin, known, yes }) {
 }
 
 /** Restores a backup into a database that holds nothing yet. */
-export async function restoreDatabase({ file, url, bin, known }) {
-  await opened(file, known, async (manifest, dump) => {
+export async function restoreDatabase({ url, bin, ...backup }) {
+  await opened(backup, async (manifest, dump) => {
     const client = await connect(url);
     try {
       const { rows } = await client.query(
@@ -58,10 +59,11 @@ export async function restoreDatabase({ file, url, bin, known }) {
   });
 }
 
-async function opened(file, known, work) {
+/** @param scratch a folder that may be written: where the backup lies may not */
+async function opened({ file, known, scratch }, work) {
   if (!existsSync(file)) throw new Refusal(`There is no file ${file}.`);
-  mkdirSync(join(file, '..'), { recursive: true });
-  const folder = mkdtempSync(join(file, '../.opening-'));
+  haveFolder(scratch);
+  const folder = mkdtempSync(join(scratch, '.opening-'));
   try {
     await unpack(file, folder);
     const manifest = readManifest(file, join(folder, MANIFEST));

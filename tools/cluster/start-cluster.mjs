@@ -1,9 +1,10 @@
 import { spawn } from 'node:child_process';
-import { mkdirSync, openSync, renameSync, statSync } from 'node:fs';
+import { openSync, renameSync, statSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { backingOff } from '../backing-off.mjs';
+import { haveFolder } from '../have-folder.mjs';
 import { Refusal } from '../refusal.mjs';
 import { must, output, say } from '../run.mjs';
 import { stopLeftOver } from './left-over.mjs';
@@ -48,13 +49,13 @@ export async function freePort() {
  * @throws Refusal with what a person has to see to; then nothing was changed
  */
 export async function startCluster({ folder, bin: newest, throwaway = false }) {
-  mkdirSync(folder, { recursive: true });
+  haveFolder(folder);
   const data = join(folder, 'data');
   const logs = join(folder, 'log');
   const as = await whoRuns(folder, data);
   await stopLeftOver(data);
   const { password, bin } = await haveCluster(folder, data, newest, as);
-  mkdirSync(logs, { recursive: true });
+  haveFolder(logs);
   as.own(logs);
 
   const port = await freePort();
