@@ -46,7 +46,7 @@ const STATEMENT_MS = 30_000;
  */
 export async function serve(options: ServeOptions): Promise<Served> {
   const { databaseUrl, version, judgement = version } = options;
-  const logger = makeLogger({ level: options.logLevel ?? 'warn', folder: options.logFolder });
+  const logger = await makeLogger({ level: options.logLevel ?? 'warn', folder: options.logFolder });
   await migrateDatabase(databaseUrl, options.migrationsFolder);
   let stopping = false;
   const { db, close } = openDatabase({

@@ -27,7 +27,7 @@ export class Metrics {
       labelNames: ['status'],
       registers,
     });
-    const lane = (name: string, help: string, of: 'threads' | 'waiting' | 'done') =>
+    const lane = (name: string, help: string, of: 'processes' | 'waiting' | 'done') =>
       new Gauge({
         name,
         help,
@@ -37,7 +37,7 @@ export class Metrics {
           for (const state of pool.states()) this.set({ lane: state.lane }, state[of]);
         },
       });
-    lane('work_threads', 'Threads of the pool', 'threads');
+    lane('work_processes', 'Processes for jobs', 'processes');
     lane('work_waiting', 'Jobs that wait for a thread', 'waiting');
     lane('work_done', 'Jobs that were done', 'done');
   }

@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import type { IncomingMessage } from 'node:http';
 import pino, { type Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import roll from 'pino-roll';
 import { loggable } from './loggable';
 
 export interface LogOptions {
@@ -14,24 +15,32 @@ export interface LogOptions {
 const FILES = 7;
 const FILE_SIZE = '10m';
 
-/** Log lines hold no people's data: what was asked and how it went, not what was written or by whom. */
-export function makeLogger({ level, folder }: LogOptions): Logger {
+/** What waits for a disk that takes nothing; of more, lines are dropped. */
+const MOST_WAITING_BYTES = 1_000_000;
+
+/**
+ * Log lines hold no people's data: what was asked and how it went, not what was written or by whom. A disk
+ * that takes no log stops nothing but the log, which goes on when there is room again.
+ */
+export async function makeLogger({ level, folder }: LogOptions): Promise<Logger> {
   const options = { level, serializers: { err: loggable, error: loggable } };
   if (folder === undefined) return pino(options);
-  return pino(
-    options,
-    pino.transport({
-      target: 'pino-roll',
-      options: {
-        file: join(folder, 'server'),
-        extension: '.log',
-        frequency: 'daily',
-        size: FILE_SIZE,
-        limit: { count: FILES },
-        mkdir: true,
-      },
-    }) as pino.DestinationStream,
-  );
+  const file = await roll({
+    file: join(folder, 'server'),
+    extension: '.log',
+    frequency: 'daily',
+    size: FILE_SIZE,
+    limit: { count: FILES, removeOtherLogFiles: true },
+    mkdir: true,
+    maxLength: MOST_WAITING_BYTES,
+  });
+  let told = '';
+  file.on('error', (error: NodeJS.ErrnoException) => {
+    if (told === error.code) return;
+    told = error.code ?? '';
+    process.stderr.write(`The log in ${folder} can’t be written: ${error.message}\n`);
+  });
+  return pino(options, file);
 }
 
 /** A line for each request: id, method, path without its query, status, milliseconds. */

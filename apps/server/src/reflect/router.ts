@@ -10,6 +10,7 @@ import { placeOnRoute } from '@near-spoke/core/reflect/place';
 import { placeFromTwoEnds, readReel, velocityFromLengths } from '@near-spoke/core/reflect/velocity';
 import { Router } from 'express';
 import { parseBody } from '../http/parse';
+import { invalid } from '../http/problem-error';
 import { instrumentProblem, type InstrumentBench } from '../instruments/bench';
 import type { Services } from '../services';
 import { byJob } from '../work/mount';
@@ -33,8 +34,16 @@ export function reflectRouter({ pool }: Services, bench: InstrumentBench): Route
   });
   router.post('/reflect/velocity-factor', (request, response) => {
     const { known } = parseBody(velocityRequest, request);
+    const fit = velocityFromLengths(known);
+    if (!fit)
+      throw invalid([
+        {
+          path: 'known',
+          reason: 'are not lengths of one cable: what is longer came back sooner',
+        },
+      ]);
     response.json({
-      ...velocityFromLengths(known),
+      ...fit,
       sums: known.map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value)),
     });
   });

@@ -36,7 +36,7 @@ import { loadExperience } from './experience';
 import { limitsOf } from './limits';
 
 /** Who asks what explains a reading gets the best that was found by then, ms. */
-const EXPLAIN_MS = 2500;
+const EXPLAIN_MS = 1500;
 
 export function diagnoseReading(ask: Ask) {
   const { scheme, shielded, ...shown } = bodyOf(diagnoseRequest, ask);

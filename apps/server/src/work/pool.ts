@@ -1,52 +1,55 @@
 import { availableParallelism } from 'node:os';
-import { Piscina } from 'piscina';
 import type { Logger } from 'pino';
+import { Tinypool } from 'tinypool';
 import type { Ask, Reply } from '../http/ask';
 import { ProblemError, busy } from '../http/problem-error';
 import { JOBS, type JobName } from './jobs';
 import type { Lane } from './job';
-import type { Setting, Task, Worked } from './worker';
+import type { Task, Worked } from './worker';
 
 const LANES: readonly Lane[] = ['quick', 'long'];
 /** Two at least: what is short is not kept waiting by one thing that takes long. */
-const THREADS = Math.max(2, Math.min(4, availableParallelism() - 1));
+const PROCESSES = Math.max(2, Math.min(4, availableParallelism() - 1));
 /** Who would wait behind so many others is asked to come again. */
 const QUEUE: Readonly<Record<Lane, number>> = { quick: 400, long: 24 };
-/** What one thread may hold, megabytes: what needs more fails alone. */
+/** What one process may hold, megabytes: what needs more fails alone. */
 const MOST_MB: Readonly<Record<Lane, number>> = { quick: 384, long: 768 };
 const IDLE_MS = 120_000;
 
 export interface LaneState {
   readonly lane: Lane;
-  readonly threads: number;
+  readonly processes: number;
   readonly waiting: number;
   readonly done: number;
 }
 
 /**
- * Works at jobs on threads of their own. A job that fails, takes too much memory or too long takes its
- * thread with it, and nobody else's work; one whose asker has gone is dropped.
+ * Works at jobs in processes of their own. A job that breaks, takes too much memory or too long takes its
+ * process with it, and nobody else's work; one whose asker has gone is dropped.
  */
 export class WorkPool {
-  private readonly lanes: Readonly<Record<Lane, Piscina<Task, Worked>>>;
+  private readonly lanes: Readonly<Record<Lane, Tinypool>>;
 
   constructor(
-    databaseUrl: string,
+    private readonly databaseUrl: string,
     private readonly logger: Logger,
   ) {
-    const lane = (name: Lane) =>
-      new Piscina<Task, Worked>({
+    const lane = (name: Lane) => {
+      const pool = new Tinypool({
+        runtime: 'child_process',
         filename: workerFile(),
-        workerData: { databaseUrl, lane: name } satisfies Setting,
-        minThreads: name === 'quick' ? 1 : 0,
-        maxThreads: THREADS,
+        execArgv: [...LOADER, `--max-old-space-size=${MOST_MB[name]}`],
+        env: process.env as Record<string, string>,
+        serialization: 'advanced',
+        minThreads: 1,
+        maxThreads: PROCESSES,
         idleTimeout: IDLE_MS,
         maxQueue: QUEUE[name],
         concurrentTasksPerWorker: 1,
-        // Between jobs a thread has to hear of connections that are lost.
-        atomics: 'disabled',
-        resourceLimits: { maxOldGenerationSizeMb: MOST_MB[name] },
       });
+      pool.on('error', (error: unknown) => logger.warn({ error }, 'A process ended while idle'));
+      return pool;
+    };
     this.lanes = { quick: lane('quick'), long: lane('long') };
   }
 
@@ -59,7 +62,8 @@ export class WorkPool {
     const tooLong = AbortSignal.timeout(mostMs);
     const signal = writes ? tooLong : AbortSignal.any([tooLong, gone]);
     try {
-      const { reply, error } = await this.lanes[lane].run({ job, ask }, { signal });
+      const task: Task = { job, ask, lane, databaseUrl: this.databaseUrl };
+      const { reply, error } = (await this.lanes[lane].run(task, { signal })) as Worked;
       if (error) this.logger.error({ job, error }, 'A job failed');
       return reply;
     } catch (error) {
@@ -69,16 +73,19 @@ export class WorkPool {
       const said = error instanceof Error ? error.message : '';
       if (/at limit|No task queue available/.test(said))
         throw busy('The server has too much to do right now. Try again soon.');
-      if (isOutOfMemory(error))
-        throw new ProblemError(413, 'Too large', 'This takes more memory than one job may have.');
-      throw error;
+      this.logger.error({ job, error }, 'A process ended at a job');
+      throw new ProblemError(
+        500,
+        'Not done',
+        'The server broke off at this, perhaps because it takes too much memory. Nothing else was touched by it.',
+      );
     }
   }
 
   states(): LaneState[] {
     return LANES.map((lane) => {
       const { threads, queueSize, completed } = this.lanes[lane];
-      return { lane, threads: threads.length, waiting: queueSize, done: completed };
+      return { lane, processes: threads.length, waiting: queueSize, done: completed };
     });
   }
 
@@ -87,10 +94,9 @@ export class WorkPool {
   }
 }
 
-const isOutOfMemory = (error: unknown): boolean =>
-  (error as { code?: unknown } | null)?.code === 'ERR_WORKER_OUT_OF_MEMORY';
+const FROM_SOURCE = import.meta.url.endsWith('.ts');
+/** From its sources, the program of a process is TypeScript too. */
+const LOADER = FROM_SOURCE ? ['--import', 'tsx'] : [];
 
-/** Built, it is a file beside the server's; from sources the loader of TypeScript has to come along. */
 const workerFile = (): string =>
-  new URL(import.meta.url.endsWith('.ts') ? './from-source.mjs' : './worker.js', import.meta.url)
-    .href;
+  new URL(FROM_SOURCE ? './worker.ts' : './worker.js', import.meta.url).href;

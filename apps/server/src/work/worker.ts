@@ -1,5 +1,5 @@
 import { constants, setPriority } from 'node:os';
-import { Piscina, move, transferableSymbol, valueSymbol } from 'piscina';
+import { Worker } from 'node:worker_threads';
 import { openDatabase, type Database } from '../db/database';
 import type { Ask, Reply } from '../http/ask';
 import { type ProblemError } from '../http/problem-error';
@@ -8,14 +8,11 @@ import { loggable } from '../log/loggable';
 import { JOBS, type JobName } from './jobs';
 import type { Lane } from './job';
 
-export interface Setting {
-  readonly databaseUrl: string;
-  readonly lane: Lane;
-}
-
 export interface Task {
   readonly job: JobName;
   readonly ask: Ask;
+  readonly lane: Lane;
+  readonly databaseUrl: string;
 }
 
 /** A reply, and what is to be logged of it where it was not foreseen. */
@@ -27,39 +24,41 @@ export interface Worked {
 const CONNECTIONS = 2;
 const STATEMENT_MS = 120_000;
 
-const setting = Piscina.workerData as Setting;
-// Of this thread alone: the server goes on answering while sums are done.
-setPriority(
-  0,
-  setting.lane === 'long'
-    ? constants.priority.PRIORITY_LOW
-    : constants.priority.PRIORITY_BELOW_NORMAL,
-);
+const PRIORITY: Readonly<Record<Lane, number>> = {
+  quick: constants.priority.PRIORITY_BELOW_NORMAL,
+  long: constants.priority.PRIORITY_LOW,
+};
+/** A sum that is under way hears nothing: another thread looks whether the server is still there. */
+const WATCH = `
+const server = process.ppid;
+setInterval(() => process.ppid === server || process.kill(process.pid, 'SIGKILL'), 500);`;
+
+if (process.send) {
+  process.once('disconnect', () => process.exit(0));
+  new Worker(WATCH, { eval: true }).unref();
+}
 
 let opened: Database | null = null;
-const database = (): Database =>
+const database = (url: string): Database =>
   (opened ??= openDatabase({
-    url: setting.databaseUrl,
+    url,
     connections: CONNECTIONS,
     statementMs: STATEMENT_MS,
     onLost: () => undefined,
   }).db);
 
-/** Does one job. Refusals are replies like others; the bytes of a reply are handed over, not copied. */
-export default async function work({ job, ask }: Task): Promise<unknown> {
-  const { reply, error } = await done(job, ask);
-  const body = ownBytes(reply.body);
-  const worked: Worked = { reply: { ...reply, body }, error };
-  return move({ [transferableSymbol]: [body.buffer], [valueSymbol]: worked });
+let yielding = false;
+/** The server goes on answering while sums are done. */
+function giveWay(lane: Lane): void {
+  if (!yielding) setPriority(PRIORITY[lane]);
+  yielding = true;
 }
 
-/** Bytes that share their memory with nothing else. */
-const ownBytes = (bytes: Uint8Array): Uint8Array =>
-  bytes.byteLength === bytes.buffer.byteLength ? bytes : new Uint8Array(bytes);
-
-async function done(job: JobName, ask: Ask): Promise<Worked> {
+/** Does one job. Refusals are replies like others. */
+export default async function work({ job, ask, lane, databaseUrl }: Task): Promise<Worked> {
+  giveWay(lane);
   try {
-    return { reply: await JOBS[job].run(ask, database()), error: null };
+    return { reply: await JOBS[job].run(ask, database(databaseUrl)), error: null };
   } catch (error) {
     const problem = problemFor(error);
     return { reply: refusal(problem), error: problem.status >= 500 ? loggable(error) : null };

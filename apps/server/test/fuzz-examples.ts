@@ -1,0 +1,60 @@
+import { BUILT_IN } from '@near-spoke/core/catalogue';
+
+/** A step on an open line, as an instrument writes it. */
+const STEP = [
+  'seconds,volts',
+  ...Array.from({ length: 400 }, (_, n) => `${n}e-9,${n < 20 ? 0 : n < 260 ? 1 : 2}`),
+].join('\n');
+
+const own = { id: 'x', generic: false };
+
+/** Good bodies of what the demonstration has none of, by path: what is asked at random is often like them. */
+export const EXAMPLES: Readonly<Record<string, readonly object[]>> = {
+  '/api/parts': [
+    {
+      kind: 'cable',
+      source: 'data sheet',
+      cable: { ...BUILT_IN.cable('cat6-uutp-solid'), ...own, name: 'Quay cable' },
+    },
+    {
+      kind: 'connector',
+      source: 'data sheet',
+      connector: { ...BUILT_IN.connector('plug-8p8c'), ...own, name: 'Wide plug' },
+    },
+  ],
+  '/api/testers': [
+    {
+      name: 'Old box',
+      supplyV: 9,
+      seriesOhm: 470,
+      lampV: 1.9,
+      steps: 'all: lamp A near 1, - near 2, join far 1 far 2',
+    },
+  ],
+  '/api/terminate/plan': [
+    { cable: 'cat6-uutp-solid', connector: 'keystone-punch-down' },
+    { cable: 'rg-58', connector: 'bnc-crimp-50-rg-58', tools: [] },
+  ],
+  '/api/terminate/batch': [
+    { ends: [{ id: 'cord 1', cable: 'cat5e-uutp-stranded', connector: 'plug-8p8c' }] },
+  ],
+  '/api/sites/{id}/links/import': [
+    {
+      csv: 'label,from,to,cable,near connector,far connector\nZ1,C1,Kiosk,Cat 6 U/UTP solid,8P8C plug,8P8C plug',
+    },
+  ],
+  '/api/verify/explain': [
+    {
+      link: { near: { connector: 'plug-8p8c' }, far: { connector: 'plug-8p8c' }, lengthM: 30 },
+      readings: [{ tester: 'pairing', nets: [{ near: ['1'], far: ['2'] }] }],
+    },
+  ],
+  '/api/reflect/analyse': [{ file: { name: 'a.csv', text: STEP } }],
+  '/api/reflect/pair-ends': [
+    {
+      near: [{ kind: 'open', end: true, delayS: { value: 1e-7, u: 1e-9 } }],
+      far: [{ kind: 'open', end: true, delayS: { value: 2e-7, u: 1e-9 } }],
+      lengthM: { value: 30, u: 0.1 },
+    },
+  ],
+};
