@@ -1,7 +1,6 @@
 import { createServer, type AddressInfo } from 'node:net';
 import { listenReflectometer, listenTester } from '../../instruments/src/listen';
-import { serve } from '../src/serve';
-import { MIGRATIONS, call, freshDatabase } from './server';
+import { MIGRATIONS, call, freshDatabase, serve } from './server';
 
 describe('Testers on the bench', () => {
   let server: Awaited<ReturnType<typeof serve>>;

@@ -3,11 +3,9 @@ import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
-import { v7 } from 'uuid';
-import { call } from './server';
+import { kindsOf, lostOf, manyWriters } from './many-writers';
 
 const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
-const NETS = [{ near: ['1'], far: ['1'] }];
 
 interface Started {
   readonly url: string;
@@ -34,19 +32,27 @@ function start(data: string): Promise<Started> {
   });
 }
 
-/** The processes whose command line names this folder. */
-function processesOf(folder: string): number[] {
-  return readdirSync('/proc')
+const everyProcess = (): number[] =>
+  readdirSync('/proc')
     .filter((name) => /^\d+$/.test(name))
-    .filter((pid) => {
-      try {
-        return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes(folder);
-      } catch {
-        return false;
-      }
-    })
     .map(Number);
+
+/** A file of a process, or nothing of one that is gone. */
+function about(pid: number, file: string): string {
+  try {
+    return readFileSync(`/proc/${pid}/${file}`, 'utf8');
+  } catch {
+    return '';
+  }
 }
+const commandOf = (pid: number): string => about(pid, 'cmdline').replaceAll('\0', ' ');
+
+/** The processes whose command line names this folder. */
+const processesOf = (folder: string): number[] =>
+  everyProcess().filter((pid) => commandOf(pid).includes(folder));
+
+const childrenOf = (parent: number): number[] =>
+  everyProcess().filter((pid) => / \S (\d+) /.exec(about(pid, 'stat'))?.[1] === String(parent));
 
 async function gone(folder: string): Promise<boolean> {
   for (let tries = 0; tries < 150; tries += 1) {
@@ -54,33 +60,6 @@ async function gone(folder: string): Promise<boolean> {
     await sleep(100);
   }
   return false;
-}
-
-/** Writes readings, four at a time, until told to stop; gives the ids of those that were acknowledged. */
-function stream(url: () => string, linkId: string) {
-  const acknowledged: string[] = [];
-  let going = true;
-  const writer = async () => {
-    while (going) {
-      const id = v7();
-      const body = { id, tester: 'pairing', nets: NETS };
-      try {
-        const { status } = await call(url(), 'POST', `/api/links/${linkId}/readings`, body);
-        if (status === 201) acknowledged.push(id);
-        else await sleep(50);
-      } catch {
-        await sleep(50);
-      }
-    }
-  };
-  const writers = [writer(), writer(), writer(), writer()];
-  return {
-    acknowledged,
-    async stop() {
-      going = false;
-      await Promise.all(writers);
-    },
-  };
 }
 
 async function until(what: string, holds: () => boolean): Promise<void> {
@@ -91,47 +70,71 @@ async function until(what: string, holds: () => boolean): Promise<void> {
   throw new Error(`Waited a minute: ${what}`);
 }
 
-describe('A start that is killed', () => {
+/** What is killed, and who has to live on; the rest comes back by itself. */
+type Victim = 'server' | 'postgres' | 'backend' | 'job' | 'start';
+/** The command that a start was made by is killed last: everything goes with it, and is started again. */
+const VICTIMS: readonly Victim[] = ['postgres', 'backend', 'job', 'server', 'backend', 'start'];
+/** ROUNDS=200 for a long attack. */
+const ROUNDS = Number(process.env['ROUNDS'] ?? VICTIMS.length);
+/** So many are acknowledged between one kill and the next. */
+const MORE = 60;
+
+describe('A start whose parts are killed under twenty writers', () => {
   const data = join(process.env['TEST_FOLDER'] ?? '/tmp', 'killed');
+  const pidFile = join(data, 'postgres/data/postmaster.pid');
+  const postmaster = () => Number(readFileSync(pidFile, 'utf8').split('\n')[0]);
+  const server = () => processesOf(data).find((pid) => commandOf(pid).includes('dist/run.js')) ?? 0;
+  const pick = (pids: readonly number[]) => pids[Math.floor(Math.random() * pids.length)] ?? 0;
+  const VICTIM: Readonly<Record<Exclude<Victim, 'start'>, () => number>> = {
+    server,
+    postgres: postmaster,
+    // One that works for a client: those of PostgreSQL itself are named for what they do.
+    backend: () =>
+      pick(childrenOf(postmaster()).filter((pid) => /near_spoke near_spoke/.test(commandOf(pid)))),
+    job: () => pick(childrenOf(server())),
+  };
 
-  it('loses no acknowledged write and leaves no process behind', async () => {
-    let started = await start(data);
-    const site = (await call(started.url, 'GET', '/api/sites')).body.sites[0].id as string;
-    const { links } = (await call(started.url, 'GET', `/api/sites/${site}/links`)).body;
-    const linkId = links.find((link: { label: string }) => link.label === 'GR08').id as string;
+  it(
+    `loses no acknowledged write, keeps each once and whole, and leaves nothing behind`,
+    async () => {
+      let started = await start(data);
+      const writers = await manyWriters(() => started.url);
+      for (let round = 0; round < ROUNDS; round += 1) {
+        const victim = VICTIMS[round % VICTIMS.length] ?? 'server';
+        const before = writers.kept.length;
+        await until(`writes in round ${round}`, () => writers.kept.length >= before + MORE);
+        if (victim === 'start') {
+          started.process.kill('SIGKILL');
+          expect(await gone(data))
+            .withContext('processes left behind')
+            .toBeTrue();
+          started = await start(data);
+          continue;
+        }
+        const node = server();
+        const pid = VICTIM[victim]();
+        if (pid > 0) process.kill(pid, 'SIGKILL');
+        const after = writers.kept.length;
+        await until(`writes after ${victim} was killed`, () => writers.kept.length >= after + MORE);
+        if (victim !== 'server')
+          expect(server()).withContext(`the server after ${victim}`).toBe(node);
+      }
+      await writers.stop();
+      expect(writers.strange.slice(0, 5)).toEqual([]);
+      expect(kindsOf(writers.kept)).toBe(10);
+      const lost = await lostOf(started.url, writers.kept, writers);
+      expect(lost.slice(0, 10)).toEqual([]);
+      if (process.env['ROUNDS'])
+        process.stdout.write(
+          `${ROUNDS} rounds, ${writers.kept.length} acknowledged, ${lost.length} lost\n`,
+        );
 
-    // The server, and all that runs in it.
-    const first = stream(() => started.url, linkId);
-    await until('40 writes', () => first.acknowledged.length >= 40);
-    started.process.kill('SIGKILL');
-    await first.stop();
-    expect(await gone(data))
-      .withContext('processes left behind')
-      .toBeTrue();
-
-    // PostgreSQL, under a server that lives on.
-    started = await start(data);
-    const second = stream(() => started.url, linkId);
-    await until('40 writes', () => second.acknowledged.length >= 40);
-    const pidFile = join(data, 'postgres/data/postmaster.pid');
-    const postmaster = Number(readFileSync(pidFile, 'utf8').split('\n')[0]);
-    process.kill(postmaster, 'SIGKILL');
-    const before = second.acknowledged.length;
-    await until('writes after PostgreSQL is back', () => second.acknowledged.length >= before + 40);
-    await second.stop();
-
-    const kept = new Set(
-      (await call(started.url, 'GET', `/api/links/${linkId}/readings`)).body.readings.map(
-        (reading: { id: string }) => reading.id,
-      ) as string[],
-    );
-    const lost = [...first.acknowledged, ...second.acknowledged].filter((id) => !kept.has(id));
-    expect(lost).toEqual([]);
-
-    const ended = new Promise((resolve) => started.process.once('exit', resolve));
-    started.process.kill('SIGINT');
-    expect(await ended).toBe(0);
-    expect(processesOf(data)).toEqual([]);
-    expect(existsSync(pidFile)).toBeFalse();
-  });
+      const ended = new Promise((resolve) => started.process.once('exit', resolve));
+      started.process.kill('SIGINT');
+      expect(await ended).toBe(0);
+      expect(processesOf(data)).toEqual([]);
+      expect(existsSync(pidFile)).toBeFalse();
+    },
+    ROUNDS * 30_000 + 120_000,
+  );
 });

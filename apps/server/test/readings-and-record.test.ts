@@ -1,8 +1,7 @@
 import { linkRecord, reading as readingSchema } from '@near-spoke/contract';
 import pg from 'pg';
 import { v7 } from 'uuid';
-import { serve } from '../src/serve';
-import { MIGRATIONS, freshDatabase, startServer, type TestServer } from './server';
+import { MIGRATIONS, freshDatabase, startServer, type TestServer, serve } from './server';
 
 const good = Array.from({ length: 8 }, (_, i) => ({ near: [`${i + 1}`], far: [`${i + 1}`] }));
 const swapped = good.map((net) =>

@@ -1,9 +1,13 @@
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
-import { serve } from '../src/serve';
+import type { serve as serveType } from '../src/serve';
 
 export const MIGRATIONS = fileURLToPath(new URL('../migrations', import.meta.url));
+
+const BUILT = new URL('../dist/main.js', import.meta.url).href;
+/** The server as it is built, and what works for it. */
+export const { serve } = (await import(BUILT)) as { readonly serve: typeof serveType };
 
 export interface Answer {
   readonly status: number;
@@ -57,10 +61,12 @@ export async function call(
   path: string,
   body?: unknown,
   headers: Record<string, string> = {},
+  signal: AbortSignal | null = null,
 ): Promise<Answer> {
   const plain = typeof body === 'string' || body instanceof Uint8Array;
   const response = await fetch(url + path, {
     method,
+    signal,
     headers: {
       ...(body === undefined || plain ? {} : { 'content-type': 'application/json' }),
       // As a client of ours says that it is one.

@@ -1,7 +1,6 @@
 import pg from 'pg';
 import { v7 } from 'uuid';
-import { CSV, call, freshDatabase, schedule, startServer, type TestServer } from './server';
-import { serve } from '../src/serve';
+import { CSV, call, freshDatabase, schedule, startServer, type TestServer, serve } from './server';
 import { MIGRATIONS } from './server';
 
 const darkPair = (...lit: number[]) => ({

@@ -69,7 +69,7 @@ export class WorkPool {
     } catch (error) {
       if (gone.aborted) throw new ProblemError(499, 'Gone', 'Nobody waits for this any more.');
       if (tooLong.aborted)
-        throw busy(`This took more than ${Math.round(mostMs / 1000)} s, and was given up.`, 10);
+        throw busy(`This was not done within ${Math.round(mostMs / 1000)} s, and was given up.`, 10);
       const said = error instanceof Error ? error.message : '';
       if (/at limit|No task queue available/.test(said))
         throw busy('The server has too much to do right now. Try again soon.');
