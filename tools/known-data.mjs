@@ -30,7 +30,17 @@ export function refuseMissing(folder) {
 
 export function rememberData(folder) {
   const all = known();
-  if (all.includes(folder)) return;
+  if (!all.includes(folder)) write([...all, folder]);
+}
+
+/** Of data that were made to be thrown away. */
+export function forgetData(under) {
+  const all = known();
+  const left = all.filter((folder) => !folder.startsWith(join(under, '/')));
+  if (left.length < all.length) write(left);
+}
+
+function write(folders) {
   mkdirSync(STATE, { recursive: true });
-  writeFileSync(FILE, JSON.stringify([...all, folder], null, 2));
+  writeFileSync(FILE, JSON.stringify(folders, null, 2));
 }

@@ -9,6 +9,7 @@ import {
   ensurePostgres,
   ensureTestPrograms,
 } from './install.mjs';
+import { forgetData } from './known-data.mjs';
 import { ROOT, STATE, WEB } from './paths.mjs';
 import { run, say } from './run.mjs';
 
@@ -32,6 +33,7 @@ await build();
 
 // A folder and a database of its own: other tests and a running start are not disturbed.
 const folder = join(STATE, `test-${process.pid}`);
+forgetData(folder);
 rmSync(folder, { recursive: true, force: true });
 mkdirSync(folder, { recursive: true });
 const cluster = await startCluster({ folder: join(folder, 'postgres'), bin, throwaway: true });
@@ -48,6 +50,7 @@ async function stop(code) {
   if (stopping) return;
   stopping = true;
   await cluster.stop();
+  forgetData(folder);
   rmSync(folder, { recursive: true, force: true });
   process.exit(code);
 }
