@@ -16,7 +16,10 @@ export const problem = z
       .int()
       .optional()
       .meta({ description: 'How many there are, where not all are told.' }),
-    cells: z.array(cellProblem).optional().meta({ description: 'Each bad cell of a schedule.' }),
+    cells: z
+      .array(cellProblem)
+      .optional()
+      .meta({ description: 'Each bad cell of a schedule, the first 100.' }),
     line: z.int().optional().meta({ description: 'Line of a file that can’t be used.' }),
     reason: z.string().optional().meta({ description: 'What is wrong there.' }),
     current: z.unknown().optional().meta({ description: 'After 409: what is stored now.' }),

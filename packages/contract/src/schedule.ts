@@ -20,7 +20,8 @@ export const importReport = z
     imported: z.int().meta({ description: 'Links written; 0 for a dry run.' }),
     count: z.int().meta({ description: 'Links in the schedule.' }),
     hubs: z.array(z.object({ hub: z.string(), count: z.int() })),
-    notes: z.array(cellNote),
+    notes: z.array(cellNote).meta({ description: 'The first 100.' }),
+    noteCount: z.int(),
     links: z.array(link.omit({ id: true, siteId: true, version: true })).meta({
       description: 'The first links as they are read, for the preview.',
     }),

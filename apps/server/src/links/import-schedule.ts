@@ -13,7 +13,7 @@ import { createLinks, takenLabels } from './repository';
 
 const PREVIEW = 50;
 /** Bad cells and notes that are told one by one. */
-const TOLD = 1000;
+const TOLD = 100;
 
 const importQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false') });
 
@@ -55,6 +55,7 @@ export async function importSchedule(ask: Ask, db: Database) {
     count: links.length,
     hubs: [...hubs].map(([hub, count]) => ({ hub, count })),
     notes: notes.slice(0, TOLD),
+    noteCount: notes.length,
     links: links
       .slice(0, PREVIEW)
       .map((link) => ({ ...link, route: [...link.route], schools: {} })),

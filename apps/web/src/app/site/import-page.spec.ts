@@ -18,6 +18,7 @@ describe('ImportPage', () => {
     count,
     hubs: [{ hub: 'C1', count }],
     notes: [{ line: 2, field: 'cable', sentence: "'Cat 6' does not say solid." }],
+    noteCount: 1,
     links: [
       {
         label: 'K1',
@@ -91,6 +92,7 @@ describe('ImportPage', () => {
         status: 422,
         detail: '2 cells',
         cells,
+        errorCount: 7000,
       },
       { status: 422, statusText: 'Unprocessable' },
     );
@@ -100,6 +102,7 @@ describe('ImportPage', () => {
     expect(told[0]).toContain('Line 3, column 8');
     expect(told[1]).toContain('Line 4');
     expect(told[1]).not.toContain('column');
+    expect(element.textContent).toContain('And 6998 more.');
   });
 
   it('can be cancelled while it is read', () => {

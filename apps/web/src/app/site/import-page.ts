@@ -21,8 +21,6 @@ import { linksActions } from '../store/links/links';
 import { partsFeature } from '../store/parts/parts';
 import { sitesFeature } from '../store/sites/sites';
 
-const SHOWN = 200;
-
 /** A cable schedule: read, previewed with every bad cell, and imported whole or not at all. */
 @Component({
   selector: 'ns-import-page',
@@ -42,7 +40,6 @@ export class ImportPage {
   private readonly catalogue = this.store.selectSignal(partsFeature.selectCatalogue);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
 
-  protected readonly shownCount = SHOWN;
   protected readonly file = signal<{ readonly name: string; readonly content: Blob } | null>(null);
   protected readonly report = signal<ImportReport | null>(null);
   protected readonly problem = signal<Problem | null>(null);
@@ -50,6 +47,10 @@ export class ImportPage {
   protected readonly dragging = signal(false);
 
   protected readonly cells = computed(() => this.problem()?.cells ?? []);
+  /** Bad cells that are counted, and not told one by one. */
+  protected readonly moreCells = computed(
+    () => (this.problem()?.errorCount ?? this.cells().length) - this.cells().length,
+  );
   protected readonly preview = computed(() =>
     (this.report()?.links ?? []).map((link) => ({
       label: link.label,
