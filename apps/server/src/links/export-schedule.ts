@@ -1,4 +1,6 @@
-import { once } from 'node:events';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { Catalogue } from '@near-spoke/core/catalogue';
 import { writeSchedule } from '@near-spoke/core/formats';
 import type { Request, Response } from 'express';
 import type { Database } from '../db/database';
@@ -9,7 +11,7 @@ import { getSite } from '../sites/repository';
 import { linkPage } from './repository';
 import { toLink } from './rows';
 
-const PAGE = 500;
+const PAGE = 250;
 
 /** The schedule as CSV, page by page: only a page of it is held at a time, and who reads slowly is waited for. */
 export async function exportSchedule(
@@ -21,13 +23,17 @@ export async function exportSchedule(
   const catalogue = await loadCatalogue(db);
   const name = `${site.name}-schedule.csv`;
   response.set(file({ name, type: 'text/csv; charset=utf-8', body: '', saved: true }).headers);
+  const pages = Readable.from(pagesOf(db, site.id, catalogue), { objectMode: true });
+  // Who hangs up ends it: there is nobody left to tell.
+  await pipeline(pages, response).catch((error: unknown) => {
+    if (!response.destroyed) throw error;
+  });
+}
+
+async function* pagesOf(db: Database, siteId: string, catalogue: Catalogue) {
   for (let after: string | null = '0'; after !== null;) {
-    const page = await linkPage(db, site.id, { after: Number(after), limit: PAGE });
-    const text = writeSchedule(page.rows.map(toLink), catalogue, after === '0');
-    if (!response.write(text))
-      await Promise.race([once(response, 'drain'), once(response, 'close')]);
-    if (response.destroyed) return;
+    const page = await linkPage(db, siteId, { after: Number(after), limit: PAGE });
+    yield writeSchedule(page.rows.map(toLink), catalogue, after === '0');
     after = page.next;
   }
-  response.end();
 }

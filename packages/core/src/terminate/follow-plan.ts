@@ -40,6 +40,9 @@ export function tickKeys(step: Pick<Step, 'id' | 'checks'>): TickKey[] {
   return step.checks.length > 0 ? step.checks.map((check) => `${step.id}/${check.id}`) : [step.id];
 }
 
+/** Most ends of a large site are bare: where they stand follows from their plan alone. */
+const bare = new WeakMap<TerminationPlan, Progress>();
+
 /** Where the work on one end stands, from what has been ticked, in whatever order it was. */
 export function followPlan(
   task: TerminationTask,
@@ -47,6 +50,17 @@ export function followPlan(
   catalogue: Catalogue,
 ): Progress {
   const plan = planTermination(task, catalogue);
+  if (ticked.size > 0) return progressOf(plan, task, ticked);
+  const known = bare.get(plan) ?? progressOf(plan, task, ticked);
+  bare.set(plan, known);
+  return known;
+}
+
+function progressOf(
+  plan: TerminationPlan,
+  task: TerminationTask,
+  ticked: ReadonlySet<TickKey>,
+): Progress {
   const isTicked = (step: Pick<Step, 'id' | 'checks'>) =>
     tickKeys(step).every((key) => ticked.has(key));
   const operations = plan.fit.ok ? operationsFor(task) : [];

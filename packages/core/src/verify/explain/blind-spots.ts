@@ -115,8 +115,9 @@ export function missedOf(trials: readonly Trial[], bench: Bench): Omit<BlindSpot
 
 /** Conductors up to which every single fault is tried. */
 const ALL_TRIED = 9;
-/** Of links with more, so many of each kind. */
-const TRIED = 30;
+/** Of links with more, some of each kind: fewer, the more each of them costs to try. */
+const triedOf = (wiring: Wiring): number =>
+  Math.max(8, Math.round(300 / wireContacts(wiring.near).length));
 
 const isSampled = (wiring: Wiring): boolean => wireContacts(wiring.near).length > ALL_TRIED;
 
@@ -126,10 +127,11 @@ function faultsTried(wiring: Wiring): ReadonlyMap<FaultKind, readonly Fault[]> {
   for (const { kind, places } of hypothesesOf(wiring, priorOf(NO_EXPERIENCE)))
     byKind.set(kind, [...(byKind.get(kind) ?? []), ...places.map(({ fault }) => fault)]);
   if (!isSampled(wiring)) return byKind;
+  const tried = triedOf(wiring);
   return new Map(
     [...byKind].map(([kind, all]) => {
-      const step = Math.max(1, all.length / TRIED);
-      const count = Math.min(all.length, TRIED);
+      const step = Math.max(1, all.length / tried);
+      const count = Math.min(all.length, tried);
       return [
         kind,
         Array.from({ length: count }, (_, index) => all[Math.floor(index * step)] as Fault),
