@@ -80,6 +80,7 @@ try {
       version,
       judgement: readFileSync(join(STATE, 'build-stamp'), 'utf8'),
       demo: true,
+      warm: true,
       logLevel: process.env['LOG_LEVEL'] ?? 'info',
       logFolder: join(DATA, 'log'),
       databaseFolder: cluster?.data,

@@ -119,6 +119,7 @@ async function fill(url, bin, dump, manifest) {
       throw new Refusal(
         `What was restored is not what was backed up: ${differ.join(', ')} differ.`,
       );
+    await client.query('analyze');
   } finally {
     await client.end();
   }

@@ -9,15 +9,18 @@ const CLIENTS = 200;
 const SECONDS = Number(process.env['SECONDS'] ?? 120);
 /** Between two things that one does, ms. */
 const PAUSE_MS = 2000;
+/** They come one after the other, as people do in the morning, within so long. */
+const COME_MS = 10_000;
 
 const server = await ownStart();
 const api = `${server.url}/api`;
 const site = (await send(`${api}/sites`, 'GET')).body.sites[0].id as string;
 const { links } = (await send(`${api}/sites/${site}/links`, 'GET')).body as {
-  readonly links: readonly { readonly id: string; readonly label: string }[];
+  readonly links: readonly { readonly id: string; readonly near: { readonly connector: string } }[];
 };
 const of = (n: number) => `${api}/links/${links[n % links.length]?.id ?? ''}`;
-const wired = `${api}/links/${links.find(({ label }) => label === 'GR08')?.id ?? ''}`;
+const wired = links.filter(({ near }) => /8p8c|keystone/.test(near.connector));
+const ofWired = (n: number) => `${api}/links/${wired[n % wired.length]?.id ?? ''}`;
 
 const DEEDS: readonly ((n: number) => readonly [string, string, object?])[] = [
   () => ['GET', `${api}/sites/${site}/links`],
@@ -25,9 +28,9 @@ const DEEDS: readonly ((n: number) => readonly [string, string, object?])[] = [
   (n) => ['GET', `${of(n)}/readings`],
   (n) => ['POST', `${of(n)}/ticks`, { id: v7(), end: 'near', key: 'strip' }],
   (n) => ['GET', `${of(n)}/record`],
-  () => [
+  (n) => [
     'POST',
-    `${wired}/readings`,
+    `${ofWired(n)}/readings`,
     { id: v7(), tester: 'pairing', nets: [{ near: ['1'], far: ['1'] }] },
   ],
   () => [
@@ -40,16 +43,18 @@ const DEEDS: readonly ((n: number) => readonly [string, string, object?])[] = [
 
 const end = Date.now() + SECONDS * 1000;
 const waits: number[] = [];
+const byDeed = new Map<string, number[]>();
 const failed = new Map<string, number>();
 async function client(number: number): Promise<void> {
-  await sleep((number / CLIENTS) * PAUSE_MS);
+  await sleep((number / CLIENTS) * COME_MS);
   for (let n = number; Date.now() < end; n += 1) {
     const [method, url, body] = DEEDS[n % DEEDS.length]?.(n) ?? ['GET', api];
     try {
       const { status, ms } = await send(url, method, body);
       waits.push(ms);
-      if (status >= 400)
-        note(`${method} ${new URL(url).pathname.split('/').at(-1) ?? ''} ${status}`);
+      const what = `${method} ${new URL(url).pathname.replace(/[0-9a-f-]{36}/, '…')}`;
+      byDeed.set(what, [...(byDeed.get(what) ?? []), ms]);
+      if (status >= 400) note(`${what} ${status}`);
     } catch (error) {
       note(String(error));
     }
@@ -83,5 +88,10 @@ console.log(
     `99 % within ${percentile(waits, 0.99).toFixed(0)} ms, the longest ${(waits.at(-1) ?? 0).toFixed(0)} ms; ` +
     `${heavyDone.join(' and ')} heavy ones meanwhile; loop held ${(await longestHold(server.url)).toFixed(0)} ms at most.`,
 );
+for (const [what, own] of byDeed) {
+  own.sort((a, b) => a - b);
+  const [median, late] = [percentile(own, 0.5), percentile(own, 0.99)];
+  console.log(`  ${what.padEnd(36)} median ${median.toFixed(0)} ms, 99 % ${late.toFixed(0)} ms`);
+}
 console.log(failed.size === 0 ? 'No error.' : failed);
 await server.stop();

@@ -21,6 +21,8 @@ export interface ServeOptions {
   readonly webRoot?: string;
   /** Fill an empty database with the demonstration site. */
   readonly demo?: boolean;
+  /** Have processes for jobs ready before they are asked for. */
+  readonly warm?: boolean;
   readonly logLevel?: string;
   readonly logFolder?: string;
   /** Where the database lies, if it is this machine's. */
@@ -80,6 +82,7 @@ export async function serve(options: ServeOptions): Promise<Served> {
     await judgeAnew(db, judgement);
     if (options.demo) await inTransaction(db, loadDemo);
     await listen(server, options.port);
+    if (options.warm) pool.warm();
   } catch (error) {
     await stop();
     throw error;

@@ -8,7 +8,7 @@ import { file } from '../http/ask';
 import { parseId } from '../http/parse';
 import { loadCatalogue } from '../parts/repository';
 import { getSite } from '../sites/repository';
-import { linkPage } from './repository';
+import { linkPages } from './repository';
 import { toLink } from './rows';
 
 const PAGE = 250;
@@ -31,9 +31,9 @@ export async function exportSchedule(
 }
 
 async function* pagesOf(db: Database, siteId: string, catalogue: Catalogue) {
-  for (let after: string | null = '0'; after !== null;) {
-    const page = await linkPage(db, siteId, { after: Number(after), limit: PAGE });
-    yield writeSchedule(page.rows.map(toLink), catalogue, after === '0');
-    after = page.next;
+  let headed = true;
+  for await (const rows of linkPages(db, siteId, PAGE)) {
+    yield writeSchedule(rows.map(toLink), catalogue, headed);
+    headed = false;
   }
 }

@@ -9,11 +9,13 @@ import { bodyOf, idOf, queryOf } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { createLinks, takenLabels } from './repository';
+import { createLinks, linksHaveGrown, takenLabels } from './repository';
 
 const PREVIEW = 50;
 /** Bad cells and notes that are told one by one. */
 const TOLD = 100;
+/** A schedule of so many changes what the database is like. */
+const MANY = 2000;
 
 const importQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false') });
 
@@ -41,12 +43,15 @@ export async function importSchedule(ask: Ask, db: Database) {
     );
   }
   const { links, notes } = parsed;
-  if (!dryRun)
+  if (!dryRun) {
     await createLinks(
       db,
       site.id,
       links.map((link) => summariseLink(link, [], NOT_TESTED, job)),
     );
+    // All of it is kept by now, whatever becomes of this.
+    if (links.length >= MANY) await linksHaveGrown(db).catch(() => undefined);
+  }
   const hubs = new Map<string, number>();
   for (const { hub } of links) hubs.set(hub, (hubs.get(hub) ?? 0) + 1);
   const report: ImportReport = {

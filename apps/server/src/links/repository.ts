@@ -1,6 +1,17 @@
 import type { Link, LinkSummary, linkPatch, linkQuery } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
-import { and, asc, count, eq, gt, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import {
+  and,
+  asc,
+  count,
+  eq,
+  getTableColumns,
+  gt,
+  isNotNull,
+  isNull,
+  sql,
+  type SQL,
+} from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import { inTransaction, type Database } from '../db/database';
@@ -12,7 +23,7 @@ import { toLink, toRow, type LinkInRow } from './rows';
 
 type Patch = z.output<typeof linkPatch>;
 
-/** Rows a single statement writes: PostgreSQL takes 65 535 parameters in one. */
+/** Rows that a single statement writes. */
 const BATCH = 1000;
 
 const live = isNull(links.deletedAt);
@@ -41,25 +52,45 @@ export async function linkPage(
     hub === undefined ? undefined : eq(links.hub, hub),
     state === undefined ? undefined : eq(links.state, state),
   ];
-  const [rows, [counted]] = await Promise.all([
-    db
-      .select()
-      .from(links)
-      .where(and(...named, after === undefined ? undefined : gt(links.place, after)))
-      .orderBy(asc(links.place))
-      .limit(limit + 1),
+  const [page, [counted]] = await Promise.all([
+    pageAfter(db, and(...named), { after, limit }),
     db
       .select({ total: count() })
       .from(links)
       .where(and(...named)),
   ]);
-  const page = rows.slice(0, limit);
-  const last = page.at(-1);
-  return {
-    rows: page,
-    next: rows.length > limit && last ? String(last.place) : null,
-    total: counted?.total ?? 0,
-  };
+  return { ...page, total: counted?.total ?? 0 };
+}
+
+/** All links of a site, a page at a time. */
+export async function* linkPages(
+  db: Database,
+  siteId: string,
+  limit: number,
+): AsyncGenerator<LinkInRow[]> {
+  const named = and(eq(links.siteId, siteId), live);
+  for (let after: number | undefined; ;) {
+    const { rows, next } = await pageAfter(db, named, { after, limit });
+    yield rows;
+    if (next === null) return;
+    after = Number(next);
+  }
+}
+
+async function pageAfter(
+  db: Database,
+  named: SQL | undefined,
+  { after, limit }: { readonly after: number | undefined; readonly limit: number },
+): Promise<{ rows: LinkInRow[]; next: string | null }> {
+  const found = await db
+    .select()
+    .from(links)
+    .where(and(named, after === undefined ? undefined : gt(links.place, after)))
+    .orderBy(asc(links.place))
+    .limit(limit + 1);
+  const rows = found.slice(0, limit);
+  const last = rows.at(-1);
+  return { rows, next: found.length > limit && last ? String(last.place) : null };
 }
 
 const escaped = (word: string): string => word.replace(/[\\%_]/g, '\\$&');
@@ -118,7 +149,8 @@ export async function createLinks(
   await inTransaction(db, async (tx) => {
     for (let from = 0; from < made.length; from += BATCH)
       await refuseDuplicate('one of the labels', () =>
-        tx.insert(links).values(
+        insertRows(
+          tx,
           made.slice(from, from + BATCH).map((link) => ({
             id: v7(),
             siteId,
@@ -130,6 +162,25 @@ export async function createLinks(
         ),
       );
   });
+}
+
+/** After very many new rows, PostgreSQL looks for its way anew: by itself it would only after a minute. */
+export const linksHaveGrown = (db: Database) => db.execute(sql`vacuum (analyze) ${links}`);
+
+/** Rows go as one value: to write out a parameter for each of their cells takes longer than to insert them. */
+function insertRows(tx: Database, rows: readonly (typeof links.$inferInsert)[]) {
+  const columns = getTableColumns(links);
+  const fields = Object.keys(rows[0] ?? {}) as (keyof typeof links.$inferInsert)[];
+  const names = sql.join(
+    fields.map((field) => sql.identifier(columns[field].name)),
+    sql`, `,
+  );
+  const values = JSON.stringify(
+    rows.map((row) => Object.fromEntries(fields.map((field) => [columns[field].name, row[field]]))),
+  );
+  return tx.execute(
+    sql`insert into ${links} (${names}) select ${names} from json_populate_recordset(null::links, ${values}::json)`,
+  );
 }
 
 export async function updateLink(

@@ -41,7 +41,7 @@ export class WorkPool {
         execArgv: [...LOADER, `--max-old-space-size=${MOST_MB[name]}`],
         env: process.env as Record<string, string>,
         serialization: 'advanced',
-        minThreads: 1,
+        minThreads: name === 'quick' ? PROCESSES : 1,
         maxThreads: PROCESSES,
         idleTimeout: IDLE_MS,
         maxQueue: QUEUE[name],
@@ -51,6 +51,15 @@ export class WorkPool {
       return pool;
     };
     this.lanes = { quick: lane('quick'), long: lane('long') };
+  }
+
+  /** Has the processes for what is quick ready before anybody waits for them. */
+  warm(): void {
+    const task: Task = { job: null, lane: 'quick', databaseUrl: this.databaseUrl };
+    for (let n = 0; n < PROCESSES; n += 1)
+      void this.lanes.quick.run(task).catch((error: unknown) => {
+        this.logger.warn({ error }, 'A process could not be made ready');
+      });
   }
 
   /**
@@ -69,7 +78,10 @@ export class WorkPool {
     } catch (error) {
       if (gone.aborted) throw new ProblemError(499, 'Gone', 'Nobody waits for this any more.');
       if (tooLong.aborted)
-        throw busy(`This was not done within ${Math.round(mostMs / 1000)} s, and was given up.`, 10);
+        throw busy(
+          `This was not done within ${Math.round(mostMs / 1000)} s, and was given up.`,
+          10,
+        );
       const said = error instanceof Error ? error.message : '';
       if (/at limit|No task queue available/.test(said))
         throw busy('The server has too much to do right now. Try again soon.');

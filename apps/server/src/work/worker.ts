@@ -8,12 +8,12 @@ import { loggable } from '../log/loggable';
 import { JOBS, type JobName } from './jobs';
 import type { Lane } from './job';
 
-export interface Task {
-  readonly job: JobName;
-  readonly ask: Ask;
+interface Place {
   readonly lane: Lane;
   readonly databaseUrl: string;
 }
+/** A job, or none: then a process is there, and ready. */
+export type Task = Place & ({ readonly job: JobName; readonly ask: Ask } | { readonly job: null });
 
 /** A reply, and what is to be logged of it where it was not foreseen. */
 export interface Worked {
@@ -55,10 +55,12 @@ function giveWay(lane: Lane): void {
 }
 
 /** Does one job. Refusals are replies like others. */
-export default async function work({ job, ask, lane, databaseUrl }: Task): Promise<Worked> {
-  giveWay(lane);
+export default async function work(task: Task): Promise<Worked | null> {
+  giveWay(task.lane);
+  const db = database(task.databaseUrl);
+  if (task.job === null) return null;
   try {
-    return { reply: await JOBS[job].run(ask, database(databaseUrl)), error: null };
+    return { reply: await JOBS[task.job].run(task.ask, db), error: null };
   } catch (error) {
     const problem = problemFor(error);
     return { reply: refusal(problem), error: problem.status >= 500 ? loggable(error) : null };
