@@ -8,7 +8,7 @@ import { longestHold, ownStart, percentile, send } from './own-start';
 const CLIENTS = 200;
 const SECONDS = Number(process.env['SECONDS'] ?? 120);
 /** Between two things that one does, ms. */
-const PAUSE_MS = 2000;
+const PAUSE_MS = 3000;
 /** They come one after the other, as people do in the morning, within so long. */
 const COME_MS = 10_000;
 
