@@ -1,3 +1,4 @@
+import { fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -9,10 +10,8 @@ const ROOT = fileURLToPath(new URL('..', import.meta.url));
 interface Running {
   readonly url: string;
   stop(): Promise<void>;
-}
-
-interface ServerModule {
-  readonly serve: (options: Record<string, unknown>) => Promise<Running>;
+  kill(): Promise<void>;
+  send(signal: NodeJS.Signals): void;
 }
 
 /** The built server with the demonstration, that a story may stop and start again. */
@@ -20,7 +19,13 @@ export interface Stage {
   readonly url: string;
   readonly siteId: string;
   stop(): Promise<void>;
-  start(): Promise<void>;
+  /** @param webRoot another built web app than the one that was served before */
+  start(webRoot?: string): Promise<void>;
+  /** Ends it as a power cut would. */
+  kill(): Promise<void>;
+  /** It goes on taking connections, and answers nothing, until it is resumed. */
+  hang(): void;
+  resume(): void;
   api<T>(path: string): Promise<T>;
   /** The page of a stage of one of the demonstration's links. */
   linkUrl(label: string, stage: string): Promise<string>;
@@ -46,18 +51,39 @@ async function makeDatabase(template = 'template0'): Promise<string> {
   return url.href;
 }
 
-const { serve } = (await import(join(ROOT, 'apps/server/dist/main.js'))) as ServerModule;
+export const WEB_ROOT = join(ROOT, 'apps/web/dist/browser');
 
-const startOn = (databaseUrl: string, port: number) =>
-  serve({
+/** The server as a process of its own, as the start command runs it. */
+function startOn(databaseUrl: string, port: number, webRoot = WEB_ROOT): Promise<Running> {
+  const child = fork(join(ROOT, 'apps/server/dist/run.js'), { stdio: 'inherit' });
+  const ended = new Promise<void>((resolve) => child.once('exit', () => resolve()));
+  const end = (signal: NodeJS.Signals) => {
+    child.kill('SIGCONT');
+    child.kill(signal);
+    return ended;
+  };
+  child.send({
     databaseUrl,
     port,
     migrationsFolder: join(ROOT, 'apps/server/migrations'),
-    webRoot: join(ROOT, 'apps/web/dist/browser'),
+    webRoot,
     version: 'story',
     demo: true,
     logLevel: 'silent',
   });
+  return new Promise((resolve, reject) => {
+    child.once('exit', () => reject(new Error('The server ended before it was ready.')));
+    child.on('message', ({ ready }: { ready?: string }) => {
+      if (ready === undefined) return;
+      resolve({
+        url: ready,
+        stop: () => end('SIGTERM'),
+        kill: () => end('SIGKILL'),
+        send: (signal) => void child.kill(signal),
+      });
+    });
+  });
+}
 
 /** A database with the demonstration, made once a worker and copied for every story. */
 async function makeDemo(): Promise<string> {
@@ -69,8 +95,7 @@ async function makeDemo(): Promise<string> {
 
 async function openStage(demo: string): Promise<Stage> {
   const databaseUrl = await makeDatabase(demo);
-  const start = (port: number) => startOn(databaseUrl, port);
-  let running: Running | null = await start(0);
+  let running: Running | null = await startOn(databaseUrl, 0);
   const { url } = running;
   const api = async <T>(path: string) => (await (await fetch(url + path)).json()) as T;
   const { sites } = await api<{ sites: { id: string }[] }>('/api/sites');
@@ -83,9 +108,15 @@ async function openStage(demo: string): Promise<Stage> {
       await running?.stop();
       running = null;
     },
-    start: async () => {
-      running ??= await start(Number(new URL(url).port));
+    start: async (webRoot) => {
+      running ??= await startOn(databaseUrl, Number(new URL(url).port), webRoot);
     },
+    kill: async () => {
+      await running?.kill();
+      running = null;
+    },
+    hang: () => running?.send('SIGSTOP'),
+    resume: () => running?.send('SIGCONT'),
     linkUrl: async (label, stage) => {
       const { links } = await api<{ links: { id: string; label: string }[] }>(
         `/api/sites/${siteId}/links`,

@@ -1,3 +1,4 @@
+import { DatePipe } from '@angular/common';
 import {
   ChangeDetectionStrategy,
   Component,
@@ -18,6 +19,7 @@ import { Store } from '@ngrx/store';
 import { STATE_MARK, StateMark } from '../drawing';
 import { NextThing } from '../shell/next-thing';
 import { headline } from '../shell/sentences';
+import { Device } from '../store/device/device';
 import { evidenceActions } from '../store/evidence/evidence';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
@@ -30,7 +32,7 @@ const COMB_PX = 96;
 /** What is done at the site, what is left, and what comes next. */
 @Component({
   selector: 'ns-overview-page',
-  imports: [MatButtonModule, MatProgressBar, NextThing, RouterLink, StateMark],
+  imports: [DatePipe, MatButtonModule, MatProgressBar, NextThing, RouterLink, StateMark],
   templateUrl: './overview-page.html',
   styleUrl: './overview-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,6 +42,7 @@ export class OverviewPage {
 
   private readonly store = inject(Store);
   private readonly router = inject(Router);
+  private readonly device = inject(Device);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
 
   protected readonly stateName = STATE_NAME;
@@ -66,6 +69,7 @@ export class OverviewPage {
     () => this.links().filter(({ state }) => state === 'pass').length,
   );
   private readonly first = computed(() => nextLink(this.links()));
+  protected readonly along = computed(() => this.device.takenAlong(this.siteId()));
   private readonly firstId = computed(() => this.first()?.link.id);
   protected readonly next = computed(() => {
     const next = this.first();

@@ -1,4 +1,5 @@
 import { Injectable, computed, signal } from '@angular/core';
+import { noteTaken, takenAlong, type TakenAlong } from './taken-along';
 
 /** Whether what is shown comes from this device and not from the server, and how old it is. */
 @Injectable({ providedIn: 'root' })
@@ -11,6 +12,18 @@ export class Device {
     const times = [...this.shownFrom().values()];
     return times.length === 0 ? null : Math.min(...times);
   });
+
+  private readonly taken = signal<Readonly<Record<string, TakenAlong>>>({});
+
+  /** What of a site can be opened without its server; null if nothing can. */
+  takenAlong(siteId: string): TakenAlong | null {
+    return this.taken()[siteId] ?? takenAlong(siteId);
+  }
+
+  took(siteId: string, what: TakenAlong): void {
+    this.taken.update((all) => ({ ...all, [siteId]: what }));
+    noteTaken(siteId, what);
+  }
 
   /** What was asked for was answered from here, as it was then. */
   usedCopy(url: string, at: number): void {

@@ -5,8 +5,8 @@ import { cordBatchList } from '@near-spoke/contract/cords';
 import { HttpClient } from '@angular/common/http';
 import { firstValueFrom } from 'rxjs';
 import { Along } from './along';
+import { Device } from './device';
 import { dropLinks, keptStamps } from './kept-links';
-import { noteTaken } from './taken-along';
 
 /** Links of a site that are taken along at most; of more, those on which something was done come first. */
 const MOST_LINKS = 10_000;
@@ -19,6 +19,7 @@ const AT_ONCE = 100;
 @Injectable({ providedIn: 'root' })
 export class TakeAlong {
   private readonly along = inject(Along);
+  private readonly device = inject(Device);
   private readonly http = inject(HttpClient);
   private running = '';
 
@@ -30,7 +31,7 @@ export class TakeAlong {
       await this.takeLinks(siteId, rows);
       await this.takeLists(siteId);
       const all = (await keptStamps(siteId)).size;
-      noteTaken(siteId, { at: Date.now(), links: all, of: rows.length });
+      this.device.took(siteId, { at: Date.now(), links: all, of: rows.length });
     } finally {
       this.running = '';
     }

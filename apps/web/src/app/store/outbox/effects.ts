@@ -1,4 +1,5 @@
 import { inject } from '@angular/core';
+import { toObservable } from '@angular/core/rxjs-interop';
 import { linkSummary } from '@near-spoke/contract';
 import { Actions, ROOT_EFFECTS_INIT, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom } from '@ngrx/operators';
@@ -202,14 +203,19 @@ function shown({ deed }: Entry): Action[] {
   return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
 }
 
-/** A load without an answer says that the server is away; when it is back, loads are done again. */
+/**
+ * A load without an answer says that the server is away, and so does one that this device answered for it; when
+ * it is back, loads are done again.
+ */
 export const noticeAway = createEffect(
-  (actions$ = inject(Actions)) =>
-    actions$.pipe(
-      ofType(sitesActions.loadFailed, linksActions.loadFailed, evidenceActions.loadFailed),
-      filter(({ refusal }) => refusal.away),
-      map(() => outboxActions.away({})),
-    ),
+  (actions$ = inject(Actions), device = inject(Device)) =>
+    merge(
+      actions$.pipe(
+        ofType(sitesActions.loadFailed, linksActions.loadFailed, evidenceActions.loadFailed),
+        filter(({ refusal }) => refusal.away),
+      ),
+      toObservable(device.shownAt).pipe(filter((at) => at !== null)),
+    ).pipe(map(() => outboxActions.away({}))),
   { functional: true },
 );
 
