@@ -12,6 +12,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
+import { SwUpdate } from '@angular/service-worker';
 import type { LinkRow } from '@near-spoke/contract';
 import { STATE_NAME } from '@near-spoke/core/record';
 import { formatLength } from '@near-spoke/core/units';
@@ -69,6 +70,8 @@ export class OverviewPage {
     () => this.links().filter(({ state }) => state === 'pass').length,
   );
   private readonly first = computed(() => nextLink(this.links()));
+  /** Where no program may be kept, what is on the device can be seen by this page alone. */
+  protected readonly opensAlone = inject(SwUpdate, { optional: true })?.isEnabled ?? false;
   protected readonly along = computed(() => this.device.takenAlong(this.siteId()));
   private readonly firstId = computed(() => this.first()?.link.id);
   protected readonly next = computed(() => {
