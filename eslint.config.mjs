@@ -99,7 +99,7 @@ export default tseslint.config(
   },
   {
     // A test reads what the server says, whatever it is, and holds it against what it should be.
-    files: ['apps/server/test/**/*.ts', 'apps/web/src/**/*.spec.ts'],
+    files: ['apps/server/test/**/*.ts', 'apps/server/bench/**/*.ts', 'apps/web/src/**/*.spec.ts'],
     rules: Object.fromEntries(
       ['argument', 'assignment', 'call', 'member-access', 'return'].map((what) => [
         `@typescript-eslint/no-unsafe-${what}`,

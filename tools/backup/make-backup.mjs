@@ -14,7 +14,7 @@ import { join } from 'node:path';
 import { haveFolder } from '../have-folder.mjs';
 import { Refusal } from '../refusal.mjs';
 import { DUMP, FORMAT, FORMAT_VERSION, MANIFEST, fingerprint, pack } from './archive.mjs';
-import { connect } from './connect.mjs';
+import { connect, programEnv } from './connect.mjs';
 import { measureTables } from './measure.mjs';
 
 /** Backups of a kind have names that sort by their time. */
@@ -90,21 +90,10 @@ export async function makeBackup({ url, bin, folder, version, kind = 'usual', ke
 }
 
 async function dump(url, bin, file, snapshot) {
-  const { hostname, port, username, password, pathname } = new URL(url);
   const child = spawn(
     join(bin, 'pg_dump'),
     ['--format=custom', '--no-owner', `--snapshot=${snapshot}`, `--file=${file}`],
-    {
-      env: {
-        ...process.env,
-        PGHOST: decodeURIComponent(hostname),
-        PGPORT: port || '5432',
-        PGUSER: decodeURIComponent(username),
-        PGPASSWORD: decodeURIComponent(password),
-        PGDATABASE: decodeURIComponent(pathname.slice(1)),
-      },
-      stdio: ['ignore', 'ignore', 'pipe'],
-    },
+    { env: programEnv(url), stdio: ['ignore', 'ignore', 'pipe'] },
   );
   let said = '';
   child.stderr.on('data', (chunk) => (said += chunk));

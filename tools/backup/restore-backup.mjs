@@ -6,7 +6,7 @@ import { haveFolder } from '../have-folder.mjs';
 import { Refusal } from '../refusal.mjs';
 import { run, say } from '../run.mjs';
 import { DUMP, FORMAT, FORMAT_VERSION, MANIFEST, refuseDamaged, unpack } from './archive.mjs';
-import { connect } from './connect.mjs';
+import { connect, programEnv } from './connect.mjs';
 import { differences, measureTables } from './measure.mjs';
 
 /**
@@ -91,25 +91,11 @@ function readManifest(file, path) {
 
 /** @throws Refusal where what was restored is not, row by row, what was backed up */
 async function fill(url, bin, dump, manifest) {
-  const { hostname, port, username, password, pathname } = new URL(url);
+  const env = programEnv(url);
   const code = await run(
     join(bin, 'pg_restore'),
-    [
-      '--no-owner',
-      '--exit-on-error',
-      '--single-transaction',
-      `--dbname=${decodeURIComponent(pathname.slice(1))}`,
-      dump,
-    ],
-    {
-      env: {
-        ...process.env,
-        PGHOST: decodeURIComponent(hostname),
-        PGPORT: port || '5432',
-        PGUSER: decodeURIComponent(username),
-        PGPASSWORD: decodeURIComponent(password),
-      },
-    },
+    ['--no-owner', '--exit-on-error', '--single-transaction', `--dbname=${env.PGDATABASE}`, dump],
+    { env },
   );
   if (code !== 0) throw new Refusal('The backup could not be restored: see what was said above.');
   const client = await connect(url);

@@ -14,7 +14,7 @@ import { makeBackup } from '../backup/make-backup.mjs';
 import { isDue } from '../backup/nightly.mjs';
 import { restoreCluster, restoreDatabase } from '../backup/restore-backup.mjs';
 import { startCluster } from '../cluster/index.mjs';
-import { Refusal } from '../refusal.mjs';
+import { refused } from './refused.mjs';
 
 const bin = process.env.POSTGRES_BIN;
 const ROOT = join(process.env.TEST_FOLDER ?? '/tmp', 'backup');
@@ -63,16 +63,6 @@ describe('a backup', () => {
     url.pathname = `/${name}`;
     return url.href;
   }
-  async function refused(work) {
-    try {
-      await work();
-    } catch (error) {
-      expect(error).toBeInstanceOf(Refusal);
-      return error.message;
-    }
-    throw new Error('It was not refused');
-  }
-
   it('made while others write is one moment, and comes back the same', async () => {
     let going = true;
     // Each fact comes with a second one: a moment in between would show.

@@ -16,8 +16,8 @@ import pg from 'pg';
 import { backingOff } from '../backing-off.mjs';
 import { startCluster } from '../cluster/index.mjs';
 import { commandLine, isAlive } from '../process-table.mjs';
-import { Refusal } from '../refusal.mjs';
 import { mountSmall } from './mount-small.mjs';
+import { refused } from './refused.mjs';
 
 const bin = process.env.POSTGRES_BIN;
 const ROOT = process.env.TEST_FOLDER ?? '/tmp';
@@ -37,16 +37,6 @@ function contents(folder) {
   return readdirSync(folder, { recursive: true })
     .map((name) => `${name} ${statSync(join(folder, name)).size}`)
     .sort();
-}
-
-async function refusal(work) {
-  try {
-    await work();
-  } catch (error) {
-    expect(error).toBeInstanceOf(Refusal);
-    return error.message;
-  }
-  throw new Error('It was not refused');
 }
 
 describe('a database that is started', () => {
@@ -87,7 +77,7 @@ describe('a database that is started', () => {
     for (const part of ['PG_VERSION', 'global/pg_control']) {
       renameSync(join(data, part), join(folder, 'aside'));
       const before = contents(data);
-      const told = await refusal(start);
+      const told = await refused(start);
       expect(told).toContain(join(data, part));
       expect(told).toContain('Nothing was changed.');
       expect(contents(data)).toEqual(before);
@@ -100,7 +90,7 @@ describe('a database that is started', () => {
     const file = join(data, 'PG_VERSION');
     const own = readFileSync(file, 'utf8');
     writeFileSync(file, '9.6\n');
-    const told = await refusal(start);
+    const told = await refused(start);
     expect(told).toContain('made by PostgreSQL 9.6');
     expect(told).toContain('postgresql-9.6');
     writeFileSync(file, own);
@@ -112,7 +102,7 @@ describe('a database that is started', () => {
     const broken = Buffer.from(own);
     broken.fill(0xff, 0, 64);
     writeFileSync(file, broken);
-    expect(await refusal(start)).toContain(`${file} is broken`);
+    expect(await refused(start)).toContain(`${file} is broken`);
     writeFileSync(file, own);
     expect(await holds()).toBe(1000);
   });
@@ -210,7 +200,7 @@ describe('a database that is started', () => {
   it('leaves alone what it may not read', async () => {
     if (process.getuid() === 0) return pending('This user may read everything.');
     chmodSync(join(folder, 'password'), 0);
-    expect(await refusal(start)).toContain('Nothing was changed.');
+    expect(await refused(start)).toContain('Nothing was changed.');
     chmodSync(join(folder, 'password'), 0o600);
   });
 });

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { setTimeout as sleep } from 'node:timers/promises';
 import { readMigrationFiles } from 'drizzle-orm/migrator';
 import { lostOf, manyWriters } from './many-writers';
-import { MIGRATIONS, freshDatabase, serve } from './server';
+import { MIGRATIONS, freshDatabase, startServer } from './server';
 
 const tool = async (file: string): Promise<unknown> =>
   import(new URL(`../../../tools/backup/${file}`, import.meta.url).href);
@@ -16,22 +16,12 @@ const { restoreDatabase } = (await tool('restore-backup.mjs')) as {
 
 const folder = join(process.env['TEST_FOLDER'] ?? '/tmp', 'backup-of-demo');
 const bin = process.env['POSTGRES_BIN'];
-const serveOn = (databaseUrl: string, demo: boolean) =>
-  serve({
-    databaseUrl,
-    port: 0,
-    migrationsFolder: MIGRATIONS,
-    version: 'test',
-    logLevel: 'silent',
-    demo,
-  });
-
 describe('A backup that is made while twenty write', () => {
   afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
   it('holds, restored, every fact that was acknowledged before it began, once and whole', async () => {
     const databaseUrl = await freshDatabase();
-    const server = await serveOn(databaseUrl, true);
+    const server = await startServer({ databaseUrl, demo: true });
     const writers = await manyWriters(() => server.url);
     try {
       while (writers.kept.length < 200) await sleep(50);
@@ -49,7 +39,7 @@ describe('A backup that is made while twenty write', () => {
         ({ folderMillis }) => folderMillis,
       );
       await restoreDatabase({ file, url, bin, known, scratch: folder });
-      const restored = await serveOn(url, false);
+      const restored = await startServer({ databaseUrl: url });
       try {
         expect(await lostOf(restored.url, acknowledged, writers)).toEqual([]);
       } finally {

@@ -1,9 +1,9 @@
 import { createServer, type AddressInfo } from 'node:net';
 import { listenReflectometer, listenTester } from '../../instruments/src/listen';
-import { MIGRATIONS, call, freshDatabase, serve } from './server';
+import { call, startServer, type TestServer } from './server';
 
 describe('Testers on the bench', () => {
-  let server: Awaited<ReturnType<typeof serve>>;
+  let server: TestServer;
   let tester: Awaited<ReturnType<typeof listenTester>>;
   const deaf = createServer((socket) => socket.end('hello\n'));
 
@@ -11,12 +11,7 @@ describe('Testers on the bench', () => {
     tester = await listenTester(0);
     await new Promise<void>((resolve) => deaf.listen(0, '127.0.0.1', resolve));
     const at = (port: number) => ({ host: '127.0.0.1', port });
-    server = await serve({
-      databaseUrl: await freshDatabase(),
-      port: 0,
-      migrationsFolder: MIGRATIONS,
-      version: 'test',
-      logLevel: 'silent',
+    server = await startServer({
       instruments: [at(tester.port), at((deaf.address() as AddressInfo).port), at(1)],
     });
   });
@@ -102,20 +97,13 @@ describe('Testers on the bench', () => {
 });
 
 describe('A reflectometer on the bench', () => {
-  let server: Awaited<ReturnType<typeof serve>>;
+  let server: TestServer;
   let reflectometer: Awaited<ReturnType<typeof listenReflectometer>>;
   const deaf = createServer((socket) => socket.end('hello\n'));
   beforeAll(async () => {
     reflectometer = await listenReflectometer(0);
     await new Promise<void>((resolve) => deaf.listen(0, '127.0.0.1', resolve));
-    server = await serve({
-      databaseUrl: await freshDatabase(),
-      port: 0,
-      migrationsFolder: MIGRATIONS,
-      version: 'test',
-      logLevel: 'silent',
-      reflectometer: { host: '127.0.0.1', port: reflectometer.port },
-    });
+    server = await startServer({ reflectometer: { host: '127.0.0.1', port: reflectometer.port } });
   });
   afterAll(async () => {
     await server.stop();

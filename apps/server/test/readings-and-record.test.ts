@@ -1,7 +1,7 @@
 import { linkRecord, reading as readingSchema } from '@near-spoke/contract';
 import pg from 'pg';
 import { v7 } from 'uuid';
-import { MIGRATIONS, freshDatabase, startServer, type TestServer, serve } from './server';
+import { freshDatabase, startServer, type TestServer } from './server';
 
 const good = Array.from({ length: 8 }, (_, i) => ({ near: [`${i + 1}`], far: [`${i + 1}`] }));
 const swapped = good.map((net) =>
@@ -154,14 +154,7 @@ describe('Readings, ticks and the record over HTTP', () => {
 
   it('never changes or deletes a fact, not even by SQL', async () => {
     const databaseUrl = await freshDatabase();
-    const own = await serve({
-      databaseUrl,
-      port: 0,
-      migrationsFolder: MIGRATIONS,
-      version: 'test',
-      demo: true,
-      logLevel: 'silent',
-    });
+    const own = await startServer({ databaseUrl, demo: true });
     const client = new pg.Client({ connectionString: databaseUrl });
     await client.connect();
     for (const statement of [

@@ -6,7 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import { ENDPOINTS } from '@near-spoke/contract/openapi';
 import pg from 'pg';
-import { MIGRATIONS, call, freshDatabase, serve } from './server';
+import { call, freshDatabase, startServer } from './server';
 
 const DUMPS = fileURLToPath(new URL('./schemas', import.meta.url));
 const PSQL = join(process.env['POSTGRES_BIN'] ?? '', 'psql');
@@ -87,13 +87,7 @@ describe('A database of each layout that was released', () => {
       const before = rowsIn(dump.toString());
       expect(before['links']).toBeGreaterThan(0);
       const databaseUrl = await load(dump);
-      const server = await serve({
-        databaseUrl,
-        port: 0,
-        migrationsFolder: MIGRATIONS,
-        version: 'test',
-        logLevel: 'silent',
-      });
+      const server = await startServer({ databaseUrl });
       try {
         expect(await rowsOf(databaseUrl, Object.keys(before))).toEqual(before);
         const { url } = server;

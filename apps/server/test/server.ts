@@ -1,13 +1,15 @@
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import pg from 'pg';
-import type { serve as serveType } from '../src/serve';
+import type { ServeOptions, Served } from '../src/serve';
 
 export const MIGRATIONS = fileURLToPath(new URL('../migrations', import.meta.url));
 
 const BUILT = new URL('../dist/main.js', import.meta.url).href;
 /** The server as it is built, and what works for it. */
-export const { serve } = (await import(BUILT)) as { readonly serve: typeof serveType };
+const { serve } = (await import(BUILT)) as {
+  readonly serve: (options: ServeOptions) => Promise<Served>;
+};
 
 export interface Answer {
   readonly status: number;
@@ -43,9 +45,10 @@ export async function freshDatabase(): Promise<string> {
   return url.href;
 }
 
-export async function startServer(options: { readonly demo?: boolean } = {}): Promise<TestServer> {
+/** The server, on a database of its own unless one is named. */
+export async function startServer(options: Partial<ServeOptions> = {}): Promise<TestServer> {
   const server = await serve({
-    databaseUrl: await freshDatabase(),
+    databaseUrl: options.databaseUrl ?? (await freshDatabase()),
     port: 0,
     migrationsFolder: MIGRATIONS,
     version: 'test',

@@ -1,7 +1,6 @@
 import pg from 'pg';
 import { v7 } from 'uuid';
-import { CSV, call, freshDatabase, schedule, startServer, type TestServer, serve } from './server';
-import { MIGRATIONS } from './server';
+import { CSV, call, freshDatabase, schedule, startServer, type TestServer } from './server';
 
 const darkPair = (...lit: number[]) => ({
   tester: 'pair-lamps',
@@ -108,17 +107,10 @@ describe('Testers of one’s own', () => {
 });
 
 describe('Batches of cords', () => {
-  let server: Awaited<ReturnType<typeof serve>>;
+  let server: TestServer;
   let databaseUrl: string;
   let site: string;
-  const start = () =>
-    serve({
-      databaseUrl,
-      port: 0,
-      migrationsFolder: MIGRATIONS,
-      version: 'test',
-      logLevel: 'silent',
-    });
+  const start = () => startServer({ databaseUrl });
   const ask = (method: string, path: string, body?: unknown) =>
     call(server.url, method, path, body);
   beforeAll(async () => {
