@@ -169,8 +169,11 @@ export class Deeds {
     return fact.id;
   }
 
-  takeBack(entry: Entry): void {
+  /** @returns whether it could still be taken back: what is no longer held may be on its way */
+  takeBack(entry: Entry): boolean {
+    if (Date.now() >= entry.holdUntil) return false;
     this.store.dispatch(outboxActions.takenBack({ entry }));
+    return true;
   }
 
   private queue(deed: Deed, what: string, holdMs = 0): Entry {

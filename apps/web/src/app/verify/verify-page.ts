@@ -283,7 +283,11 @@ export class VerifyPage {
       .open(told, 'Undo', { duration: UNDO_MS - 300 })
       .onAction()
       .subscribe(() => {
-        for (const entry of entries) this.deeds.takeBack(entry);
+        const left = entries.filter((entry) => !this.deeds.takeBack(entry));
+        if (left.length > 0)
+          this.snack.open('It was sent before it could be taken back. Keep a new one.', '', {
+            duration: UNDO_MS,
+          });
         back();
         this.entering.set(true);
       });

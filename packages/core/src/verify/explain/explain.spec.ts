@@ -11,7 +11,9 @@ import { blindSpots, procedureOf, testersFor } from './blind-spots';
 import { completeFault } from './complete-fault';
 import { explain, type Explained } from './explain';
 import { hypothesesOf, type Hypothesis } from './hypotheses';
+import { PLAIN_CONDITIONS } from './next-test';
 import { NO_EXPERIENCE, priorOf } from './prior';
+import { reportOf } from './report';
 
 const prior = priorOf(NO_EXPERIENCE);
 const shielded = plainBench(fourPairWiring('T568B', 'T568B', true));
@@ -208,6 +210,13 @@ describe('Explaining what testers showed', () => {
     const seen = see([{ tester: 'identifying-remote', moved: null }], [open], shielded);
     const found = explain(seen, shielded, { prior, upTo: 3, most: 1, isOver: () => true });
     expect([found.upTo, found.cutShort]).toEqual([1, true]);
+    const told = reportOf(seen, shielded, {
+      prior,
+      upTo: 3,
+      conditions: PLAIN_CONDITIONS,
+      isOver: () => true,
+    });
+    expect(told.sentence).toMatch(/There was no time to try more faults at once\.$/);
     expect(found.explanations[0]?.faults.map(({ kind }) => kind)).toEqual(['open']);
     expect(explain(seen, shielded, { prior, upTo: 2, most: 1 }).cutShort).toBeFalse();
   });

@@ -79,7 +79,10 @@ export function reportOf(seen: readonly Seen[], bench: Bench, options: ReportOpt
     count: found.count,
     upTo: found.upTo,
     cutShort: found.cutShort,
-    sentence: inAll(found),
+    sentence:
+      found.cutShort && found.explanations.length > 0
+        ? `${inAll(found)} There was no time to try more faults at once.`
+        : inAll(found),
     ...(advice ? adviceOf(advice, found.candidates, bench, options.conditions) : {}),
   };
 }
