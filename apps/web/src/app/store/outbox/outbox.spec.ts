@@ -35,6 +35,19 @@ describe('the outbox', () => {
   });
   afterEach(() => localStorage.clear());
 
+  it('takes a reading back while it is held, and not once it may be on its way', () => {
+    const shown = { tester: 'pairing', nets: [], splitPairs: [] } as const;
+    const readings = () =>
+      factsOf(read(evidenceFeature.selectEvidenceState), link.id).readings.length;
+    const held = deeds.read(link, shown, '');
+    expect(readings()).toBe(1);
+    expect(deeds.takeBack(held)).toBeTrue();
+    expect(readings()).toBe(0);
+    const late = { ...deeds.read(link, shown, ''), holdUntil: Date.now() };
+    expect(deeds.takeBack(late)).toBeFalse();
+    expect(readings()).toBe(1);
+  });
+
   it('shows a tick at once, has it on the device before it is sent, and nothing when it is acknowledged', async () => {
     deeds.tick(link, 'near', 'strip-jacket', true);
     expect(ticks()).toBe(1);
