@@ -23,9 +23,6 @@ export const TRACE_BOUNDS = {
   rise: [0.001, 1e6],
 } as const;
 
-/** Those that only say where things are. */
-export const VELOCITY_FIELDS: readonly string[] = ['vf', 'vfU'];
-
 export type TraceNumber = keyof typeof TRACE_BOUNDS;
 type Numbers = Readonly<Record<TraceNumber, number | null>>;
 

@@ -5,6 +5,7 @@ import {
   effect,
   inject,
   signal,
+  untracked,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
@@ -27,14 +28,7 @@ import { KeptPlaces } from './kept-places';
 import { Reflectometer } from './reflectometer';
 import { shown, type ShownEvent } from './shown-event';
 import { TraceEvents } from './trace-events';
-import {
-  TRACE_BOUNDS,
-  TRACE_FIELDS,
-  VELOCITY_FIELDS,
-  typedIn,
-  usualTexts,
-  type TraceNumber,
-} from './trace-fields';
+import { TRACE_BOUNDS, TRACE_FIELDS, typedIn, usualTexts, type TraceNumber } from './trace-fields';
 import { TraceView } from './trace-view';
 import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
 
@@ -162,7 +156,23 @@ export class TracePage {
       : { sentence: `${event.words.name} at ${event.at}.`, why: place.sentence, action };
   });
 
+  private readonly told = computed(() =>
+    toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()),
+  );
+  /** What is told but for the velocity factor: where an echo stands is one thing, what it is another. */
+  private readonly toldOfEchoes = computed(() => {
+    const { velocityFactor: _, ...rest } = this.told();
+    return JSON.stringify(rest);
+  });
+
   constructor() {
+    // What is shown is explained by what stands in the fields, and by what is known of the cable by now.
+    effect(() => {
+      this.toldOfEchoes();
+      untracked(() => {
+        if (this.file()) void this.explain();
+      });
+    });
     effect(() => {
       this.open.id();
       this.work.clear();
@@ -185,13 +195,10 @@ export class TracePage {
 
   protected set(typed: TypedText): void {
     this.typed.set(typed);
-    // Where an echo stands is one thing, what it is another: the velocity factor only moves it.
-    if (!VELOCITY_FIELDS.includes(typed.id)) void this.explain();
   }
 
   protected setPulse(kind: 'auto' | 'pulse' | 'step'): void {
     this.pulse.set(kind);
-    void this.explain();
   }
 
   protected async takeFile(file: File | undefined): Promise<void> {
@@ -236,6 +243,6 @@ export class TracePage {
 
   private async explain(): Promise<void> {
     if (this.wrong()) return;
-    await this.work.explain(toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()));
+    await this.work.explain(this.told());
   }
 }
