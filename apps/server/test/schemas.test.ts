@@ -109,3 +109,24 @@ describe('A database of each layout that was released', () => {
       }
     });
 });
+
+describe('A new database', () => {
+  it('that two servers begin on at once holds the demonstration once; a newer one is refused and left', async () => {
+    const databaseUrl = await freshDatabase();
+    const options = { databaseUrl, demo: true };
+    const servers = await Promise.all([startServer(options), startServer(options)]);
+    const { sites } = (await servers[0].call('GET', '/api/sites')).body;
+    expect(sites.length).toBe(1);
+    await Promise.all(servers.map((server) => server.stop()));
+
+    const client = new pg.Client({ connectionString: databaseUrl });
+    await client.connect();
+    await client.query(
+      `insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 1)`,
+    );
+    const before = await rowsOf(databaseUrl, ['links', 'ticks', 'drizzle.__drizzle_migrations']);
+    await expectAsync(startServer(options)).toBeRejectedWithError(/made by a newer Near Spoke/);
+    expect(await rowsOf(databaseUrl, Object.keys(before))).toEqual(before);
+    await client.end();
+  });
+});
