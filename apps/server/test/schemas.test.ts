@@ -79,7 +79,7 @@ async function readAll(url: string, owner: string, ids: readonly string[]): Prom
 const idsIn = (list: readonly { readonly id: string }[]): string[] => list.map(({ id }) => id);
 
 // Each dump is of a database as the program of its time left it, with rows in all tables. With a new
-// migration that is released, one is added: pg_dump --no-owner --no-privileges, gzipped.
+// migration that is released, one is added: pg_dump --no-owner --no-privileges, without its restrict lines, gzipped.
 describe('A database of each layout that was released', () => {
   for (const file of readdirSync(DUMPS).sort())
     it(`of ${file.slice(0, 4)} is brought to this one, with every row, and all of it is read`, async () => {
