@@ -226,7 +226,7 @@ export const velocityAnswer = z
 
 export const twoEndsRequest = z
   .strictObject({
-    lengthM: uncertainMetres,
+    lengthM: uncertainMetres.extend({ value: span }),
     nearS: uncertainSeconds,
     farS: uncertainSeconds,
     velocityFactor: uncertainFactor.nullable().default(null),
@@ -247,7 +247,7 @@ export const pairEndsRequest = z
   .strictObject({
     near: z.array(seenFromEnd).max(200),
     far: z.array(seenFromEnd).max(200),
-    lengthM: uncertainMetres,
+    lengthM: uncertainMetres.extend({ value: span }),
     velocityFactor: uncertainFactor.default(ANY_VELOCITY),
   })
   .meta({
