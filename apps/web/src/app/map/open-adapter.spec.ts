@@ -3,8 +3,9 @@ import { TestBed } from '@angular/core/testing';
 import type { Adapter } from '@near-spoke/contract/map';
 import { Store } from '@ngrx/store';
 import { adaptersActions } from '../store/adapters/adapters';
+import { outboxFeature } from '../store/outbox/outbox';
 import { answerLoads, openWithAdapters, testAdapter } from '../testing/adapters';
-import { settle } from '../testing/store';
+import { asked, until } from '../testing/until';
 import { OpenAdapter } from './open-adapter';
 
 describe('the adapter that is open', () => {
@@ -21,6 +22,8 @@ describe('the adapter that is open', () => {
   });
   afterEach(() => localStorage.clear());
 
+  const outbox = () => TestBed.inject(Store).selectSignal(outboxFeature.selectWaiting)();
+  const away = () => TestBed.inject(Store).selectSignal(outboxFeature.selectOutboxState)().away;
   const nets = () => open.solved()?.nets.map(({ near, far }) => `${near.join()}>${far.join()}`);
 
   it('is solved at once from what a question is answered with, and sent with its version', async () => {
@@ -29,11 +32,10 @@ describe('the adapter that is open', () => {
     expect(open.solved()?.questions).toEqual([]);
     expect(nets()).toContain('1>1');
     expect(open.adapter()?.version).toBe(2);
-    await settle();
-    const request = http.expectOne(`/api/adapters/${kept.id}`);
+    const request = await asked(http, `/api/adapters/${kept.id}`);
     expect((request.request.body as { version: number }).version).toBe(1);
     request.flush({ ...kept, ...(request.request.body as object), version: 2 });
-    await settle();
+    await until('what was sent is settled', () => outbox().length === 0);
     expect(nets()).toContain('1>1');
     expect(open.adapter()?.version).toBe(2);
   });
@@ -53,16 +55,16 @@ describe('the adapter that is open', () => {
   it('shows what the server has, when it refuses a change', async () => {
     open.change({ note: 'from here' });
     expect(open.adapter()?.note).toBe('from here');
-    await settle();
+    const request = await asked(http, `/api/adapters/${kept.id}`);
     const there = { ...kept, note: 'from there', version: 7 };
-    http
-      .expectOne(`/api/adapters/${kept.id}`)
-      .flush(
-        { type: 'about:blank', title: 'Changed meanwhile', status: 409, current: there },
-        { status: 409, statusText: 'Conflict' },
-      );
-    await answerLoads(http, [there]);
-    expect(open.adapter()?.note).toBe('from there');
+    request.flush(
+      { type: 'about:blank', title: 'Changed meanwhile', status: 409, current: there },
+      { status: 409, statusText: 'Conflict' },
+    );
+    await until('what the server has is shown', async () => {
+      await answerLoads(http, [there]);
+      return open.adapter()?.note === 'from there';
+    });
   });
 
   it('counts a measurement before it is sent, and keeps it while the server is away', async () => {
@@ -71,9 +73,8 @@ describe('the adapter that is open', () => {
     const passed = () =>
       open.standing()?.tests.steps.filter(({ state }) => state === 'passed').length;
     expect(passed()).toBe(1);
-    await settle();
-    http.expectOne(`/api/adapters/${kept.id}/facts`).error(new ProgressEvent('error'));
-    await settle();
+    (await asked(http, `/api/adapters/${kept.id}/facts`)).error(new ProgressEvent('error'));
+    await until('the server is away', away);
     expect(passed()).toBe(1);
     open.undoMeasurement('test');
     expect(passed()).toBe(0);

@@ -6,6 +6,7 @@ import { firstValueFrom } from 'rxjs';
 import { ownRequests } from '../api/own-requests';
 import { SITE_ID, testLink } from '../../testing/links';
 import { settle } from '../../testing/store';
+import { until } from '../../testing/until';
 import type { Entry } from '../outbox/deed';
 import { keepEntry, recallEntries } from '../outbox/entry-store';
 import { settleSent } from '../outbox/settle-sent';
@@ -77,8 +78,7 @@ describe('what is kept on a device', () => {
     const first = ask();
     http.expectOne(({ url }) => url.endsWith('/along')).flush({ links: [whole] });
     await first;
-    await settle();
-    expect(await keptStamps(SITE_ID)).toEqual(new Map([[link.id, 4]]));
+    await until('it is kept', async () => (await keptStamps(SITE_ID)).get(link.id) === 4);
     const away = ask();
     http.expectOne(({ url }) => url.endsWith('/along')).error(new ProgressEvent('error'));
     expect((await away).map(({ link: { label } }) => label)).toEqual(['K4']);

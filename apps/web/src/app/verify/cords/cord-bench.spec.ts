@@ -2,11 +2,14 @@ import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { Instrument } from '@near-spoke/contract/instruments';
+import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { provideCords } from '../../store/cords/provide';
 import { recallEntries } from '../../store/outbox/entry-store';
+import { outboxFeature } from '../../store/outbox/outbox';
 import { SITE_ID, testLink } from '../../testing/links';
 import { openSite, settle } from '../../testing/store';
+import { until } from '../../testing/until';
 import { WouldPass } from '../would-pass';
 import { Workbench } from '../workbench';
 import { CordBench } from './cord-bench';
@@ -96,14 +99,15 @@ describe('a batch of cords', () => {
   /** What was sent, answered as the server answers. */
   async function sent(): Promise<Partial<CordFact>[]> {
     const bodies: Partial<CordFact>[] = [];
-    for (let rounds = 0; rounds < 10; rounds += 1) {
-      await settle();
+    const waiting = TestBed.inject(Store).selectSignal(outboxFeature.selectWaiting);
+    await until('all is sent', () => {
       for (const request of http.match(`/api/cords/${batch.id}/facts`)) {
         const body = request.request.body as Partial<CordFact>;
         bodies.push(body);
         request.flush({ ...body, batchId: batch.id, summary: 'x' });
       }
-    }
+      return waiting().length === 0;
+    });
     return bodies;
   }
 
@@ -120,7 +124,7 @@ describe('a batch of cords', () => {
     ]);
     expect(text()).toContain('2 good');
     expect(text()).toContain('1 faulty');
-    expect((await recallEntries()).entries).toEqual([]);
+    await until('nothing is left', async () => (await recallEntries()).entries.length === 0);
   });
 
   it('takes what the lamps showed of a faulty one, and keeps a good display as good', async () => {
