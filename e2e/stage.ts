@@ -150,7 +150,7 @@ export const test = base.extend<{ stage: Stage }, { demo: string }>({
 export { expect };
 
 export const headline = (page: Page): Locator => page.locator('ns-next-thing h2');
-export const mainButton = (page: Page): Locator => page.locator('ns-next-thing > button');
+export const mainButton = (page: Page): Locator => page.locator('ns-next-thing .main button');
 
 /** Goes on until the headline begins with this; each press waits for what it changes. */
 export async function goOnUntil(

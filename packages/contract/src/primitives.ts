@@ -1,4 +1,5 @@
 import { CONTACT_NAME, JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
+import { ENTERED } from '@near-spoke/core/record';
 import * as z from 'zod';
 
 export const id = z.uuid();
@@ -51,4 +52,7 @@ export const schoolChoices = z
     }
   })
   .meta({ id: 'SchoolChoices' });
+export const entered = z
+  .enum(ENTERED)
+  .meta({ id: 'Entered', description: 'How what a tester showed came into the record.' });
 export const author = filled(80).meta({ description: 'Who did it, by role: "tech 1".' });

@@ -3,7 +3,7 @@ import { SHELL, compareContacts } from '@near-spoke/core/catalogue';
 import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
-import { author, contact, end, id, instant, line, scheme } from './primitives';
+import { author, contact, end, entered, id, instant, line, scheme } from './primitives';
 
 const net = z
   .strictObject({ near: z.array(contact).default([]), far: z.array(contact).default([]) })
@@ -142,6 +142,7 @@ export const readingInput = z
     takenAt: instant.optional(),
     author: author.default('unnamed'),
     note: line(500).default(''),
+    entered: entered.default('unsaid'),
     ...shown,
   })
   .superRefine(checkShown)
@@ -169,6 +170,7 @@ export const reading = z
     takenAt: z.string(),
     author: z.string(),
     note: z.string(),
+    entered,
     tester,
     wiring: z.object({ near: endWiring, far: endWiring }),
     nets: z.array(net),

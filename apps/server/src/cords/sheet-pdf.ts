@@ -1,4 +1,5 @@
 import type { CordSheet } from '@near-spoke/contract/cords';
+import { ENTERED, ENTERED_COUNT } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
 
@@ -49,6 +50,7 @@ function heading(page: Page, { batch, site, passed, failed, rows, blindTo }: Cor
   page.font('text').fontSize(10.5);
   if (batch.note) page.text(batch.note);
   page.text(`Tested with: ${used.join('; ') || 'nothing yet'}.`);
+  if (rows.length > 0) page.text(`Entered: ${howEntered(rows)}.`);
   page.text(
     blindTo.length > 0
       ? `These tests can’t see, or not always: ${blindTo.join(', ')}. They do not measure performance.`
@@ -56,6 +58,12 @@ function heading(page: Page, { batch, site, passed, failed, rows, blindTo }: Cor
   );
   page.moveDown(0.8);
 }
+
+const howEntered = (rows: CordSheet['rows']) =>
+  ENTERED.map((how) => ({ how, count: rows.filter((row) => row.entered === how).length }))
+    .filter(({ count }) => count > 0)
+    .map(({ how, count }) => `${count} ${ENTERED_COUNT[how]}`)
+    .join(', ');
 
 const nameOf = (id: string) => tester(id as CordSheet['batch']['tester']).name;
 

@@ -6,7 +6,7 @@ import type { Test } from '@near-spoke/contract/tests';
 import type { InstrumentKind } from '@near-spoke/contract/instruments';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
 import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
-import type { LinkState } from '@near-spoke/core/record';
+import type { Entered, LinkState } from '@near-spoke/core/record';
 import type { Diagnosis } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import {
@@ -167,6 +167,8 @@ export const readings = pgTable(
       .references(() => links.id),
     takenAt: instant('taken_at').notNull(),
     note: text('note').notNull(),
+    /** How it came into the record; what was kept before that was asked is unsaid. */
+    entered: text('entered').$type<Entered>().notNull().default('unsaid'),
     tester: text('tester').$type<'identifying-remote' | 'pairing'>().notNull(),
     /** What the link should have joined when this was taken. */
     wiring: jsonb('wiring').$type<Wiring>().notNull(),
@@ -190,6 +192,7 @@ export const tests = pgTable(
       .references(() => links.id),
     takenAt: instant('taken_at').notNull(),
     note: text('note').notNull(),
+    entered: text('entered').$type<Entered>().notNull().default('unsaid'),
     /** What the link should have joined when this was taken. */
     wiring: jsonb('wiring').$type<Wiring>().notNull(),
     reading: jsonb('reading').$type<Test['reading']>().notNull(),
@@ -243,6 +246,7 @@ export const cordFacts = pgTable(
     verdict: text('verdict').$type<CordFact['verdict']>().notNull(),
     reading: jsonb('reading').$type<Exclude<CordFact['reading'], null>>(),
     summary: text('summary').notNull(),
+    entered: text('entered').$type<Entered>().notNull().default('unsaid'),
   },
   (table) => [index('cord_facts_batch').on(table.batchId, table.at, table.seq)],
 );

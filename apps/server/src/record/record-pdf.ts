@@ -1,6 +1,13 @@
 import type { LinkRecord } from '@near-spoke/contract';
 import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
-import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
+import {
+  ENTERED_TEXT,
+  END_NAME,
+  STATE_NAME,
+  linkFacts,
+  tickedKeys,
+  togetherWith,
+} from '@near-spoke/core/record';
 import { remakeCauseName } from '@near-spoke/core/terminate';
 import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
@@ -87,7 +94,9 @@ function result(page: Page, { diagnosis, readings }: LinkRecord): void {
   for (const action of diagnosis.actions) page.text(`To do: ${action.sentence}`);
   page
     .fillColor(QUIET)
-    .text(`Tested ${when(latest.takenAt)} by ${latest.author}: ${tester(latest.tester).name}.`);
+    .text(
+      `Tested ${when(latest.takenAt)} by ${latest.author}: ${tester(latest.tester).name}. ${ENTERED_TEXT[latest.entered]}`,
+    );
   for (const note of diagnosis.unseenNotes) page.text(`Not shown by this test: ${note}`);
   page.fillColor(INK);
   rule(page);
@@ -102,9 +111,20 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
     field(page, END_NAME[end], `${done} of ${total} steps ticked${by}`);
     // The stop points, since they can't be looked at any more.
     const ticked = tickedKeys(ticks, end);
+    const together = togetherWith(ticks, end);
+    if (together.size > 0)
+      field(
+        page,
+        '',
+        `${together.size} of the ticks were set together, not one by one as it was done.`,
+      );
     for (const step of plans[end].steps)
       for (const check of step.checks)
-        if (ticked.has(`${step.id}/${check.id}`)) field(page, '', `Checked: ${check.text}`);
+        if (ticked.has(`${step.id}/${check.id}`)) {
+          const run = together.get(`${step.id}/${check.id}`);
+          const how = run ? `Ticked together at ${run.at.slice(11, 16)} UTC` : 'Checked';
+          field(page, '', `${how}: ${check.text}`);
+        }
     for (const tick of ticks.filter((fact) => fact.end === end)) {
       const step = plans[end].steps.find(({ id }) => id === tick.key);
       if (tick.done && tick.measuredMm !== null && step?.measure && ticked.has(tick.key))
@@ -125,7 +145,11 @@ function otherTests(page: Page, { tests }: LinkRecord): void {
     const unseen =
       missed.length > 0 ? ` Such a test can’t see, or not always: ${missed.join(', ')}.` : '';
     const note = test.note ? ` ${test.note}` : '';
-    field(page, when(test.takenAt), `${test.author}: ${test.summary}${note}${unseen}`);
+    field(
+      page,
+      when(test.takenAt),
+      `${test.author}: ${test.summary} ${ENTERED_TEXT[test.entered]}${note}${unseen}`,
+    );
   }
   rule(page);
 }
@@ -145,7 +169,7 @@ function history(page: Page, { readings }: LinkRecord): void {
     field(
       page,
       when(reading.takenAt),
-      `${reading.author}: ${reading.diagnosis.summary}${reading.note ? ` ${reading.note}` : ''}`,
+      `${reading.author}: ${reading.diagnosis.summary} ${ENTERED_TEXT[reading.entered]}${reading.note ? ` ${reading.note}` : ''}`,
     );
 }
 

@@ -61,6 +61,7 @@ export async function addTest(
       takenAt: input.takenAt ? new Date(input.takenAt) : new Date(),
       author: input.author,
       note: input.note,
+      entered: input.entered,
       wiring,
       reading: input.reading,
       verdict,

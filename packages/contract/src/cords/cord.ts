@@ -5,6 +5,7 @@ import {
   author,
   cableId,
   connectorId,
+  entered,
   filled,
   id,
   instant,
@@ -60,6 +61,7 @@ export const cordFactInput = z
     at: instant.optional(),
     author: author.default('unnamed'),
     ...seen,
+    entered: entered.default('unsaid'),
   })
   .superRefine(({ reading, tester: used, verdict }, context) => {
     if (reading && reading.tester !== used)
@@ -76,6 +78,7 @@ export const cordFactInput = z
 export const cordFact = z
   .object({
     ...seen,
+    entered,
     id,
     batchId: id,
     at: z.string(),
@@ -93,6 +96,7 @@ const row = z.object({
   at: z.string(),
   author: z.string(),
   tester: z.string(),
+  entered,
   times: z.int().meta({ description: 'How often this label was tested.' }),
 });
 

@@ -1,6 +1,6 @@
 import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/verify';
 import * as z from 'zod';
-import { author, id, instant, line } from '../primitives';
+import { author, entered, id, instant, line } from '../primitives';
 import { endWiring } from '../verify';
 import { testReading } from './reading';
 
@@ -11,6 +11,7 @@ export const testInput = z
     takenAt: instant.optional(),
     author: author.default('unnamed'),
     note: line(500).default(''),
+    entered: entered.default('unsaid'),
     reading: testReading,
   })
   .superRefine(({ reading }, context) => {
@@ -30,6 +31,7 @@ export const test = z
     takenAt: z.string(),
     author: z.string(),
     note: z.string(),
+    entered,
     tester: z.string(),
     /** What the link should have joined when this was taken. */
     wiring: z.object({ near: endWiring, far: endWiring }),

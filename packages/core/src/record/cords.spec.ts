@@ -12,6 +12,7 @@ describe('A batch of cords', () => {
     at: new Date(Date.UTC(2026, 4, 4, 8, 0, second)).toISOString(),
     author: 'tech 1',
     tester: 'pairing',
+    entered: 'by-hand',
     summary,
   });
 

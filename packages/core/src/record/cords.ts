@@ -1,3 +1,5 @@
+import type { Entered } from './entered';
+
 /** What was seen of one cord at one moment; "undone" takes back the last one of its label. */
 export interface CordSeen {
   readonly label: string;
@@ -6,6 +8,7 @@ export interface CordSeen {
   readonly author: string;
   readonly tester: string;
   readonly summary: string;
+  readonly entered: Entered;
 }
 
 export interface CordRow {
@@ -15,6 +18,7 @@ export interface CordRow {
   readonly at: string;
   readonly author: string;
   readonly tester: string;
+  readonly entered: Entered;
   /** How often this label was tested. */
   readonly times: number;
 }
@@ -44,8 +48,8 @@ export function countCords(facts: readonly CordSeen[]): CordCount {
   const rows = [...tested].flatMap(([label, list]): CordRow[] => {
     const last = list.at(-1);
     if (!last || last.verdict === 'undone') return [];
-    const { verdict, summary, at, author, tester } = last;
-    return [{ label, verdict, summary, at, author, tester, times: list.length }];
+    const { verdict, summary, at, author, tester, entered } = last;
+    return [{ label, verdict, summary, at, author, tester, entered, times: list.length }];
   });
   const passed = rows.filter(({ verdict }) => verdict === 'pass').length;
   const instants = [...tested.values()].flat().map(({ at }) => Date.parse(at));

@@ -1,3 +1,4 @@
+export { ENTERED, ENTERED_COUNT, ENTERED_TEXT, type Entered } from './entered';
 export {
   LINK_STATES,
   STATE_NAME,
@@ -12,5 +13,6 @@ export {
 } from './link-state';
 export { END_NAME, linkFacts } from './link-facts';
 export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-summary';
+export { togetherWith, type Together } from './ticked-together';
 export { NOT_TESTED, diagnosisNow, type TakenReading, type TakenTest, type Tested } from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';

@@ -1,3 +1,4 @@
+export { runsAtOnce } from './at-once';
 export { planBatch, type BatchEnd, type BatchPlan, type Session } from './batch';
 export { CAUTIONS } from './caution';
 export { fitProblems, type FitProblem } from './fit';

@@ -52,6 +52,19 @@ describe('paceOf', () => {
     expect(read?.seconds).toBeCloseTo((3 * 20 + 40) / 4, 9);
   });
 
+  it('learns nothing from steps that were ticked together, nor from the first of them', () => {
+    const ticks = [
+      tick('boot', 0),
+      tick('strip', 600),
+      tick('read/order', 601),
+      tick('crimp', 602),
+      tick('strip', 640),
+    ];
+    const pace = paceOf(ticks, 'tech 1', usual);
+    expect(['strip', 'read', 'crimp'].map((step) => pace.get(step)?.count)).toEqual([1, 0, 0]);
+    expect(pace.get('strip')?.seconds).toBeCloseTo((3 * 20 + 38) / 4, 9);
+  });
+
   it('does not count a pause, ticks set at once, or a tick that was taken back', () => {
     const ticks = [
       tick('strip', 0),

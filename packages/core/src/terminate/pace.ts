@@ -1,3 +1,5 @@
+import { runsAtOnce } from './at-once';
+
 /** A tick with the person who set it. */
 export interface PacedTick {
   readonly key: string;
@@ -14,9 +16,8 @@ export interface Pace {
   readonly count: number;
 }
 
-/** Longer than this between two ticks, the person was away; shorter, both were ticked at once. */
+/** Longer than this between two ticks, the person was away. */
 const AWAY_S = 900;
-const AT_ONCE_S = 2;
 /** The catalogue's time counts as much as so many of a person's own. */
 const PRIOR_COUNT = 3;
 /** How uncertain the catalogue's time is, as a part of it. Generic. */
@@ -24,7 +25,8 @@ const PRIOR_SPREAD = 0.5;
 
 /**
  * How long steps take one person, from the time between their ticks: the catalogue's time, drawn toward
- * what was seen. A step's checks count together.
+ * what was seen. A step's checks count together. Steps that were ticked together tell nothing of any of
+ * them: the time before the first of them was the time of all.
  *
  * @param ticks in any order, of any links.
  * @param usual the catalogue's seconds of each step.
@@ -37,20 +39,25 @@ export function paceOf(
   const own = ticks
     .filter((tick) => tick.author === author)
     .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  const atOnce = new Set(
+    runsAtOnce(own)
+      .filter((run) => new Set(run.map(({ key }) => stepOf(key))).size > 1)
+      .flat(),
+  );
   const seen = new Map<string, number[]>();
   own.forEach((tick, index) => {
     const [before, after] = [own[index - 1], own[index + 1]];
     const step = stepOf(tick.key);
     // The last check of a stop point closes it; the earlier ones are on the way.
-    if (!before || !tick.done || (after && stepOf(after.key) === step && after.key !== tick.key))
-      return;
+    if (!before || !tick.done || atOnce.has(tick)) return;
+    if (after && stepOf(after.key) === step && after.key !== tick.key) return;
     const began =
       own
         .slice(0, index)
         .reverse()
         .find((row) => stepOf(row.key) !== step) ?? before;
     const seconds = (Date.parse(tick.at) - Date.parse(began.at)) / 1000;
-    if (seconds < AT_ONCE_S || seconds > AWAY_S) return;
+    if (seconds > AWAY_S) return;
     seen.set(step, [...(seen.get(step) ?? []), seconds]);
   });
   return new Map(

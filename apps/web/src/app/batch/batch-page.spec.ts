@@ -48,7 +48,7 @@ describe('BatchPage', () => {
       tool: () => element.querySelector('.sessions > .current strong')?.textContent?.trim() ?? '',
       ticks: () => links.map(({ id }) => factsOf(evidence(), id).ticks.length),
       press: () => {
-        element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
+        element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
         fixture.detectChanges();
       },
     };

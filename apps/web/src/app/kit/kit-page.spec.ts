@@ -51,7 +51,7 @@ describe('KitPage', () => {
   it('can be asked again when the server was away', async () => {
     const { element, http } = await page(null);
     expect(element.textContent).toContain('The server does not answer.');
-    element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
+    element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
     http.expectOne((sent) => sent.url.endsWith('/kit')).flush(KIT);
   });
 });

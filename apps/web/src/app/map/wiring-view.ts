@@ -149,8 +149,8 @@ export class WiringView {
   constructor() {
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'ArrowDown', what: 'Next row of the table', run: () => this.move(1) },
-      { key: 'ArrowUp', what: 'Row before', run: () => this.move(-1) },
+      { key: 'ArrowDown', what: 'Next row of the table', repeats: true, run: () => this.move(1) },
+      { key: 'ArrowUp', what: 'Row before', repeats: true, run: () => this.move(-1) },
       { key: 'e', what: 'Type where this row goes', run: () => this.focusEntry() },
       { key: 'v', what: 'Turn the faces over', run: () => this.turn() },
       { key: 'u', what: 'Take the last change back', run: () => this.open.undoChange() },

@@ -4,7 +4,14 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { standingFacts } from '@near-spoke/core/reflect/velocity';
-import { END_NAME, STATE_NAME, linkFacts, tickedKeys } from '@near-spoke/core/record';
+import {
+  ENTERED_TEXT,
+  END_NAME,
+  STATE_NAME,
+  linkFacts,
+  tickedKeys,
+  togetherWith,
+} from '@near-spoke/core/record';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
 import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
@@ -32,6 +39,7 @@ export class RecordPage {
 
   protected readonly stateName = STATE_NAME;
   protected readonly endName = END_NAME;
+  protected readonly howEntered = ENTERED_TEXT;
   protected readonly link = computed(() => this.open.link());
   protected readonly unsent = computed(
     () => this.waiting().filter(({ deed }) => linkIdOf(deed) === this.open.id()).length,
@@ -54,6 +62,7 @@ export class RecordPage {
     const ticks = this.open.facts().ticks;
     return ENDS.map((end) => {
       const ticked = tickedKeys(ticks, end);
+      const together = togetherWith(ticks, end);
       const { plan, doneSteps } = standing.ends[end];
       return {
         end,
@@ -70,6 +79,7 @@ export class RecordPage {
             return {
               step,
               last,
+              together: keys.flatMap((key) => together.get(key) ?? [])[0] ?? null,
               checks: step.checks.filter(({ id }) => ticked.has(`${step.id}/${id}`)),
             };
           }),

@@ -5,7 +5,7 @@ import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
-import { tickedKeys } from '@near-spoke/core/record';
+import { tickedKeys, type Entered } from '@near-spoke/core/record';
 import type { RemakeCause } from '@near-spoke/core/terminate';
 import { diagnose, type TestResult } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
@@ -55,7 +55,12 @@ export class Deeds {
     );
   }
 
-  read(link: LinkSummary, shown: Omit<TestResult, 'wiring'>, note: string): Entry {
+  read(
+    link: LinkSummary,
+    shown: Omit<TestResult, 'wiring'>,
+    note: string,
+    entered: Entered,
+  ): Entry {
     const wiring = wiringOf(link, this.job());
     const reading: Reading = {
       id: v7(),
@@ -63,6 +68,7 @@ export class Deeds {
       takenAt: new Date().toISOString(),
       author: this.person.name(),
       note,
+      entered,
       tester: shown.tester,
       wiring: wiring as Reading['wiring'],
       nets: shown.nets.map(({ near, far }) => ({ near: [...near], far: [...far] })),
@@ -74,7 +80,10 @@ export class Deeds {
   }
 
   /** Keeps what another class of tester showed, judged already. */
-  test(link: LinkSummary, told: Pick<Test, 'reading' | 'verdict' | 'missed' | 'summary' | 'note'>) {
+  test(
+    link: LinkSummary,
+    told: Pick<Test, 'reading' | 'verdict' | 'missed' | 'summary' | 'note' | 'entered'>,
+  ) {
     const test: Test = {
       ...told,
       id: v7(),

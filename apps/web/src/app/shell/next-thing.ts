@@ -2,15 +2,24 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  computed,
   inject,
   input,
   output,
+  signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { Shortcuts } from './shortcuts';
+import { REST } from './rest';
+import { Shortcuts, type Shortcut } from './shortcuts';
 import { Unbroken } from './unbroken';
 
-/** What to do next, its reason, and the screen's one main button, which Space presses too. */
+/** Space goes on; at a stop point another key has to be found. */
+const KEYS = { ' ': 'Space', Enter: 'Enter' } as const;
+
+/**
+ * What to do next, its reason, and the screen's one main button, which a key presses too. Where the
+ * button can't be pressed, the reason stands beside it.
+ */
 @Component({
   selector: 'ns-next-thing',
   imports: [MatButtonModule, Unbroken],
@@ -23,9 +32,21 @@ import { Unbroken } from './unbroken';
       <ng-content />
     </div>
     @if (action()) {
-      <button mat-flat-button type="button" [disabled]="disabled()" (click)="act.emit()">
-        {{ action() }} <kbd>Space</kbd>
-      </button>
+      <div class="main">
+        @if (off()) {
+          <p class="off" id="why-off">{{ off() | unbroken }}</p>
+        }
+        <button
+          mat-flat-button
+          type="button"
+          [class.is-off]="shut()"
+          [aria-disabled]="shut() || resting()"
+          [attr.aria-describedby]="off() ? 'why-off' : null"
+          (click)="press()"
+        >
+          {{ action() }} <kbd>{{ keyName() }}</kbd>
+        </button>
+      </div>
     }
   `,
   styles: `
@@ -50,16 +71,38 @@ import { Unbroken } from './unbroken';
     p {
       margin-top: 0.25rem;
     }
-    button {
+    .main {
+      display: flex;
       flex: none;
+      flex-wrap: wrap;
+      gap: 0.25rem 1rem;
+      align-items: center;
+      justify-content: flex-end;
+      max-width: 100%;
+    }
+    .off {
+      max-width: 20rem;
+      margin: 0;
+      text-align: right;
+      text-wrap: pretty;
+    }
+    .is-off {
+      --mat-button-filled-container-color: var(--line);
+      --mat-button-filled-label-text-color: var(--quiet);
+      cursor: default;
     }
     kbd {
       margin-left: 0.5rem;
       opacity: 0.85;
     }
     @media (max-width: 600px) {
+      .main,
       button {
         width: 100%;
+      }
+      .off {
+        max-width: none;
+        text-align: left;
       }
       kbd {
         display: none;
@@ -77,16 +120,52 @@ export class NextThing {
   readonly sentence = input.required<string>();
   readonly why = input('');
   readonly action = input('');
+  /** Why the main action can't be done now; empty where it can. */
+  readonly off = input('');
   readonly disabled = input(false);
+  /** Whether this is a stop point: it takes a key of its own, and a moment to read what comes next. */
+  readonly stop = input(false);
   readonly act = output();
 
+  protected readonly resting = signal(false);
+  protected readonly shut = computed(() => this.disabled() || this.off() !== '');
+  private readonly key = computed((): keyof typeof KEYS => (this.stop() ? 'Enter' : ' '));
+  protected readonly keyName = computed(() => KEYS[this.key()]);
+  private readonly restOf = inject(REST);
+  private timer = 0;
+
   constructor() {
-    inject(Shortcuts).add(inject(DestroyRef), {
-      key: ' ',
+    const gone = inject(DestroyRef);
+    // What was pressed for the page before this one is not meant for this one.
+    this.rest(this.restOf.plainMs);
+    gone.onDestroy(() => clearTimeout(this.timer));
+    const keyOf = (key: keyof typeof KEYS): Shortcut => ({
+      key,
       what: 'The main button',
-      run: () => {
-        if (this.action() && !this.disabled()) this.act.emit();
-      },
+      isMain: true,
+      works: () => this.key() === key,
+      run: () => this.press(),
     });
+    // At a stop point Space does nothing, rather than move the page.
+    const idle = {
+      key: ' ',
+      what: 'Nothing, at a stop point',
+      works: this.stop,
+      run: () => undefined,
+    };
+    inject(Shortcuts).add(gone, keyOf(' '), keyOf('Enter'), idle);
+  }
+
+  protected press(): void {
+    if (!this.action() || this.shut() || this.resting()) return;
+    this.rest(this.stop() ? this.restOf.stopMs : this.restOf.plainMs);
+    this.act.emit();
+  }
+
+  private rest(forMs: number): void {
+    clearTimeout(this.timer);
+    if (forMs === 0) return;
+    this.resting.set(true);
+    this.timer = window.setTimeout(() => this.resting.set(false), forMs);
   }
 }

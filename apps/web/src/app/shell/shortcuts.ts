@@ -1,4 +1,4 @@
-import { DOCUMENT, type DestroyRef, Injectable, inject, signal } from '@angular/core';
+import { DOCUMENT, type DestroyRef, Injectable, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { fromEvent } from 'rxjs';
 import { Opening } from './opening';
@@ -7,24 +7,45 @@ export interface Shortcut {
   /** As KeyboardEvent.key has it, letters in lower case; " " is Space. */
   readonly key: string;
   readonly what: string;
+  /** Whether it works now; always, if not said. */
+  readonly works?: () => boolean;
+  /** Whether it presses the main button, and so also where a click has left the focus on another one. */
+  readonly isMain?: boolean;
+  /** Whether it goes on while it is held: only what moves a mark may. */
+  readonly repeats?: boolean;
   readonly run: () => void;
 }
 
 const TYPING = 'input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]';
 const PRESSABLE = 'button, a[href], input, summary, [role=option], [role=menuitem], [role=tab]';
 
-/** The keys that work now. What was added last wins, and leaves with the part that added it. */
+/**
+ * The keys that work now. What was added last wins, and leaves with the part that added it. A key that
+ * is held acts once, here and in whatever is focused.
+ */
 @Injectable({ providedIn: 'root' })
 export class Shortcuts {
   private readonly document = inject(DOCUMENT);
   private readonly opening = inject(Opening);
   private readonly added = signal<readonly Shortcut[]>([]);
-  readonly active = this.added.asReadonly();
+  readonly active = computed(() => this.added().filter(({ works }) => works?.() ?? true));
+
+  /** Whether the last thing that was used is the pointer, and what it left the focus on. */
+  private byPointer = false;
+  private clicked: Element | null = null;
 
   constructor() {
-    fromEvent<KeyboardEvent>(this.document, 'keydown')
-      .pipe(takeUntilDestroyed())
-      .subscribe((event) => this.press(event));
+    const on = <T extends Event>(name: string, does: (event: T) => void, capture = true) =>
+      fromEvent<T>(this.document, name, { capture }).pipe(takeUntilDestroyed()).subscribe(does);
+    on('pointerdown', () => (this.byPointer = true));
+    on<KeyboardEvent>('keydown', (event) => {
+      this.byPointer = false;
+      this.holdOff(event);
+    });
+    on<FocusEvent>('focusin', ({ target }) => {
+      this.clicked = this.byPointer && target instanceof Element ? target : null;
+    });
+    on<KeyboardEvent>('keydown', (event) => this.press(event), false);
   }
 
   /** Adds keys until the given part is destroyed. */
@@ -35,6 +56,15 @@ export class Shortcuts {
     });
   }
 
+  /** A held Enter or Space would press a button, or keep what is typed, again and again. */
+  private holdOff(event: KeyboardEvent): void {
+    if (!event.repeat || (event.key !== 'Enter' && event.key !== ' ')) return;
+    const field = event.target instanceof Element ? event.target.closest(TYPING) : null;
+    if (field && (event.key === ' ' || field.matches('textarea'))) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+  }
+
   private press(event: KeyboardEvent): void {
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
     // What is pressed while a page is opened, or could not be, was meant for that one.
@@ -43,12 +73,13 @@ export class Shortcuts {
       return;
     const target = event.target instanceof Element ? event.target : null;
     if (target?.closest(TYPING)) return;
-    // Space and Enter press what is focused.
-    if ((event.key === ' ' || event.key === 'Enter') && target?.closest(PRESSABLE)) return;
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-    const shortcut = this.added().find((row) => row.key === key);
+    const shortcut = this.active().find((row) => row.key === key);
     if (!shortcut) return;
+    // Space and Enter press what is focused, unless only a click has left the focus there.
+    const pressable = key === ' ' || key === 'Enter' ? target?.closest(PRESSABLE) : null;
+    if (pressable && !(shortcut.isMain && this.clicked?.closest(PRESSABLE) === pressable)) return;
     event.preventDefault();
-    shortcut.run();
+    if (!event.repeat || shortcut.repeats) shortcut.run();
   }
 }

@@ -41,7 +41,7 @@ describe('ImportPage', () => {
     detect();
   };
   const press = () => {
-    element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
+    element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
     detect();
   };
 

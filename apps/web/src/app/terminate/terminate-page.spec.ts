@@ -25,7 +25,7 @@ describe('TerminatePage', () => {
       element,
       headline: () => headlineOf(element),
       press: () => {
-        element.querySelector<HTMLButtonElement>('ns-next-thing > button')?.click();
+        element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
         fixture.detectChanges();
       },
       click: (text: string) => {
@@ -100,6 +100,9 @@ describe('TerminatePage', () => {
     expect(type('3.5 cm')).toContain('strip 5 mm more');
     expect(type('1 3/4 in')).toBe('In tolerance: go on.');
     expect(type('45 apples')).toContain('not a unit');
+    expect(element.querySelector('.off')?.textContent).toContain('can’t be read');
+    press();
+    expect(open.facts().ticks).toEqual([]);
     type('44,5');
     press();
     expect(open.facts().ticks[0]?.measuredMm).toBe(44.5);

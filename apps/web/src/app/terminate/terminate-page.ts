@@ -165,6 +165,12 @@ export class TerminatePage {
     const mm = Math.round(parsed.lengthM * 100_000) / 100;
     return { mm, ...judgeMeasure(measure, mm) };
   });
+  /** What is typed and can't be read is not thrown away by going on. */
+  protected readonly unread = computed(() =>
+    this.measured()?.mm === null
+      ? 'What is typed as measured can’t be read: mend it or clear it.'
+      : '',
+  );
   protected readonly templateUrl = computed(() => {
     const query = new URLSearchParams({
       cable: this.link()?.cable ?? '',
@@ -204,12 +210,14 @@ export class TerminatePage {
     const progress = this.progress();
     const late = progress?.late[0];
     const other = otherEnd(this.end());
-    if (!progress) return { sentence: '', why: '', action: '' };
+    const stop = this.current()?.checks.some((row) => !row.done) === true;
+    if (!progress) return { sentence: '', why: '', action: '', stop };
     if (progress.state === 'does-not-fit')
       return {
         sentence: `${this.part()?.name ?? ''} does not take ${this.cable()?.name ?? ''}${this.where()}.`,
         why: progress.plan.fit.problems[0]?.suggestion ?? '',
         action: 'Change the link',
+        stop: false,
       };
     if (late)
       return {
@@ -219,13 +227,14 @@ export class TerminatePage {
           late.wayBack.kind === 'take-back'
             ? 'Take these steps back'
             : 'Cut it off and begin again',
+        stop: true,
       };
     if (progress.next) {
-      const check = this.current()?.checks.some((row) => !row.done);
       return {
         sentence: progress.next.instruction,
         why: progress.next.why,
-        action: check ? 'Checked' : 'Done',
+        action: stop ? 'Checked' : 'Done',
+        stop,
       };
     }
     const done = `The ${this.end()} end is made.`;
@@ -234,11 +243,13 @@ export class TerminatePage {
           sentence: done,
           why: `So is the other. ${this.link()?.next.sentence ?? ''}`,
           action: this.link()?.next.stage === 'record' ? 'Open the record' : 'Go on to Verify',
+          stop: false,
         }
       : {
           sentence: done,
           why: `The ${other} end, at ${this.link()?.[other].place ?? ''}, is left.`,
           action: `Make the ${other} end`,
+          stop: false,
         };
   });
 

@@ -35,6 +35,20 @@ export async function press(fixture: Fixture, key: string) {
   await shown(fixture);
 }
 
+export const mainButton = (fixture: Fixture) =>
+  host(fixture).querySelector<HTMLButtonElement>('.main button');
+
+/** Presses the main button by its key, once it takes a key again. */
+export async function goOn(fixture: Fixture): Promise<void> {
+  const rests = () => {
+    fixture.detectChanges();
+    const button = mainButton(fixture);
+    return button?.ariaDisabled === 'true' && !button.classList.contains('is-off');
+  };
+  for (let turn = 0; turn < 300 && rests(); turn += 1) await settle();
+  await press(fixture, mainButton(fixture)?.textContent?.includes('Enter') ? 'Enter' : ' ');
+}
+
 /** The button with a text. */
 export function button(fixture: Fixture, name: string): HTMLButtonElement {
   const found = [...host(fixture).querySelectorAll('button')].find((one) =>

@@ -11,6 +11,7 @@ import type { LinkSummary, Part } from '@near-spoke/contract';
 import { provideEffects } from '@ngrx/effects';
 import { Store, provideStore } from '@ngrx/store';
 import { provideIcons } from '../shell/icons';
+import { REST } from '../shell/rest';
 import * as evidenceEffects from '../store/evidence/effects';
 import { evidenceActions, evidenceFeature } from '../store/evidence/evidence';
 import * as linksEffects from '../store/links/effects';
@@ -28,6 +29,7 @@ export const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
 export function storeProviders(): (Provider | EnvironmentProviders)[] {
   return [
     provideZonelessChangeDetection(),
+    { provide: REST, useValue: { plainMs: 0, stopMs: 0 } },
     provideIcons(),
     provideHttpClient(),
     provideHttpClientTesting(),

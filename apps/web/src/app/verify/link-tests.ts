@@ -1,5 +1,6 @@
 import { Injectable, computed, inject } from '@angular/core';
 import { seenOf } from '@near-spoke/contract/tests';
+import { ENTERED_TEXT } from '@near-spoke/core/record';
 import type { Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 
@@ -34,8 +35,16 @@ export class LinkTests {
 
   readonly history = computed(() =>
     [
-      ...this.open.facts().readings.map((row) => ({ ...row, said: row.diagnosis.summary })),
-      ...this.open.facts().tests.map((row) => ({ ...row, said: row.summary })),
+      ...this.open.facts().readings.map((row) => ({
+        ...row,
+        said: row.diagnosis.summary,
+        how: ENTERED_TEXT[row.entered],
+      })),
+      ...this.open.facts().tests.map((row) => ({
+        ...row,
+        said: row.summary,
+        how: ENTERED_TEXT[row.entered],
+      })),
     ].sort((a, b) => b.takenAt.localeCompare(a.takenAt)),
   );
 }

@@ -8,6 +8,7 @@ import {
   untracked,
 } from '@angular/core';
 import { joinedGroups } from '@near-spoke/core/link';
+import type { Entered } from '@near-spoke/core/record';
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { OpenLink } from '../link/open-link';
 import { isText, kept } from '../shell/kept';
@@ -34,6 +35,11 @@ export class MapEntry {
   });
   /** Whether anything was entered. */
   readonly drawn = linkedSignal({ source: this.open.id, computation: () => false });
+  /** Said with the reading: whether it was put in by hand or by one key. */
+  readonly entered = linkedSignal<string, Entered>({
+    source: this.open.id,
+    computation: () => 'by-hand',
+  });
   readonly nets = computed(() => joinedGroups(this.entry()));
   /** The pairs that a tester can name as split, and how this link's map is typed. */
   readonly pairs = computed(() => splitPairsOf(this.open.wiring()));
@@ -55,10 +61,12 @@ export class MapEntry {
     this.typo.set('');
     this.entry.set(entry);
     this.drawn.set(true);
+    this.entered.set('by-hand');
   }
 
   type(text: string): void {
     this.draft().set(text);
+    this.entered.set('by-hand');
     this.read(text);
   }
 
@@ -66,6 +74,7 @@ export class MapEntry {
     const wiring = this.open.wiring();
     if (wiring) this.draw(goodEntry(wiring));
     this.split.set([]);
+    this.entered.set('one-key');
   }
 
   toggleSplit(pair: string): void {
@@ -73,6 +82,7 @@ export class MapEntry {
       list.includes(pair) ? list.filter((other) => other !== pair) : [...list, pair],
     );
     this.drawn.set(true);
+    this.entered.set('by-hand');
   }
 
   clear(): void {
@@ -85,10 +95,11 @@ export class MapEntry {
 
   /** @returns what brings back what is entered now */
   remember(): () => void {
-    const [entry, split] = [this.entry(), this.split()];
+    const [entry, split, entered] = [this.entry(), this.split(), this.entered()];
     return () => {
       this.entry.set(entry);
       this.split.set(split);
+      this.entered.set(entered);
       this.drawn.set(true);
     };
   }

@@ -12,7 +12,18 @@ import type { Store } from '@ngrx/store';
 import { OpenLink } from '../link/open-link';
 import { evidenceFeature, factsOf } from '../store/evidence/evidence';
 import { testLink } from '../testing/links';
-import { boxes, headline, host, press, text, type } from '../testing/page';
+import {
+  boxes,
+  field,
+  goOn,
+  headline,
+  host,
+  mainButton,
+  plain,
+  press,
+  text,
+  type,
+} from '../testing/page';
 import { openSite, settle } from '../testing/store';
 import { BlindSpotsPage } from './blind-spots/blind-spots-page';
 import { LossPage } from './coax/loss-page';
@@ -23,6 +34,7 @@ import { LinePage } from './line/line-page';
 import { LinkTests } from './link-tests';
 import { MapEntry } from './map-entry';
 import { OhmsPage } from './ohms/ohms-page';
+import { TesterInHand } from './tester-in-hand';
 import { VerifyPage } from './verify-page';
 import { WhatExplains } from './what-explains';
 import { Workbench } from './workbench';
@@ -68,7 +80,9 @@ describe('the pages of Verify', () => {
     const atOnce = { provide: Workbench, useClass: AtOnce };
     TestBed.overrideComponent(WouldPass, { set: { providers: [atOnce] } });
     TestBed.overrideComponent(BlindSpotsPage, { set: { providers: [atOnce] } });
-    TestBed.overrideComponent(VerifyPage, { set: { providers: [LinkTests, MapEntry, atOnce] } });
+    TestBed.overrideComponent(VerifyPage, {
+      set: { providers: [LinkTests, MapEntry, TesterInHand, atOnce] },
+    });
     TestBed.overrideComponent(WhatExplains, {
       set: { providers: [Explainer, atOnce] },
     });
@@ -85,6 +99,11 @@ describe('the pages of Verify', () => {
   }
   afterEach(() => localStorage.clear());
 
+  async function inHand(fixture: ComponentFixture<unknown>, name: string) {
+    const toggles = [...host(fixture).querySelectorAll<HTMLElement>('.tester button')];
+    toggles.find((one) => one.textContent?.includes(name))?.click();
+    await fixture.whenStable();
+  }
   const tests = (link: LinkSummary) =>
     factsOf(
       TestBed.runInInjectionContext(() =>
@@ -100,35 +119,77 @@ describe('the pages of Verify', () => {
     );
     expect(offered).toContain('Pair lamps');
     expect(offered).not.toContain('Open, short, terminated');
-    expect(text(fixture)).toContain('With it these would pass: split pairs');
+    expect(headline(fixture)).toBe('Choose the tester in your hand.');
+    expect(mainButton(fixture)).toBeNull();
+    expect(host(fixture).querySelector('.entry')).toBeNull();
+    await inHand(fixture, 'Sees pairing');
+    expect(text(fixture)).toContain('With it these would pass:');
   });
 
   it('keeps a good scan by one key, judged, and what differs with what explains it', async () => {
     const link = testLink('K4');
     localStorage.clear();
     const fixture = await open(VerifyPage, link);
-    const toggles = [...host(fixture).querySelectorAll<HTMLElement>('.tester button')];
-    toggles.find((one) => one.textContent?.includes('Pair lamps'))?.click();
-    await fixture.whenStable();
+    await inHand(fixture, 'Pair lamps');
     expect(host(fixture).querySelectorAll('ns-lamp-entry button').length).toBe(4);
     await press(fixture, 'g');
+    expect(tests(link)).toEqual([]);
+    await goOn(fixture);
+    expect(tests(link).map(({ entered }) => entered)).toEqual(['one-key']);
     expect(tests(link).map(({ verdict }) => verdict)).toEqual(['as-expected']);
     expect(headline(fixture)).toContain('No test has ruled out shorts');
     await press(fixture, 'n');
-    host(fixture).querySelectorAll<HTMLElement>('ns-lamp-entry button')[2]?.click();
+    for (const index of [0, 1, 3])
+      host(fixture).querySelectorAll<HTMLElement>('ns-lamp-entry button')[index]?.click();
     await fixture.whenStable();
     expect(headline(fixture)).toContain('Keep this reading');
-    await press(fixture, ' ');
+    await goOn(fixture);
+    expect(tests(link).at(-1)?.entered).toBe('by-hand');
     expect(tests(link).at(-1)?.summary).toBe('Pair lamps: pair 3 dark.');
     expect(text(fixture)).toContain('What explains it');
+  });
+
+  it('keeps nothing that was not given: neither an untouched panel nor what can’t be read', async () => {
+    const link = testLink('K4');
+    const fixture = await open(VerifyPage, link);
+    await inHand(fixture, 'Pair lamps');
+    const lamps = () =>
+      [...host(fixture).querySelectorAll('ns-lamp-entry button')].map((one) =>
+        one.getAttribute('aria-label'),
+      );
+    expect(lamps()).toContain('pair 1: not entered');
+    await goOn(fixture);
+    expect(plain(host(fixture).querySelector('.off'))).toContain('Nothing is entered yet.');
+    const box = field(fixture, 'Or type the pairs that light (W)');
+    await type(fixture, box, '21345678');
+    expect(plain(host(fixture).querySelector('.off'))).toContain('There is no lamp ‘5’');
+    await goOn(fixture);
+    expect(tests(link)).toEqual([]);
+    await type(fixture, box, '2134');
+    expect(lamps()).toContain('pair 1: lit');
+    await goOn(fixture);
+    expect(tests(link).map(({ verdict }) => verdict)).toEqual(['as-expected']);
+  });
+
+  it('asks for the tester again on another site and another day', async () => {
+    const fixture = await open(VerifyPage, testLink('K4'));
+    await inHand(fixture, 'Pair lamps');
+    const stored = () => localStorage.getItem('near-spoke.testers.chosen') ?? '';
+    expect(stored()).toContain('pair-lamps');
+    const another = stored()
+      .replace(/"siteId":"[^"]*"/, '"siteId":"elsewhere"')
+      .replace(/"day":"[^"]*"/, '"day":"2026-05-04"');
+    localStorage.setItem('near-spoke.testers.chosen', another);
+    const hand = TestBed.runInInjectionContext(() => new TesterInHand());
+    expect(hand.id()).toBe('');
+    hand.choose('pairing');
+    expect(TestBed.runInInjectionContext(() => new TesterInHand()).id()).toBe('pairing');
   });
 
   it('shows coax the trio, to be measured all three', async () => {
     const link = coax('TV1');
     const fixture = await open(VerifyPage, link);
-    const toggles = [...host(fixture).querySelectorAll<HTMLElement>('.tester button')];
-    toggles.find((one) => one.textContent?.includes('Open, short, terminated'))?.click();
-    await fixture.whenStable();
+    await inHand(fixture, 'Open, short, terminated');
     const rows = () => [...host(fixture).querySelectorAll<HTMLInputElement>('ns-line-entry input')];
     expect(rows().length).toBe(3);
     await type(fixture, rows()[0], 'OL');

@@ -11,12 +11,14 @@ import { tester } from '@near-spoke/core/verify';
 import type { Bench, Seen } from '@near-spoke/core/verify/explain';
 import {
   LINE_METHODS,
+  darkSteps,
   entryForm,
   lampFace,
   ownFace,
   type CircuitStep,
   type LampStep,
 } from '@near-spoke/core/verify/enter';
+import type { Entered } from '@near-spoke/core/record';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { LampEntry } from './entry/lamp-entry';
 import { LineEntry } from './entry/line-entry';
@@ -33,11 +35,12 @@ import { isLampTester } from './predicted';
           [face]="face"
           [bench]="bench"
           [steps]="steps()"
+          [given]="handled()"
           (stepsChange)="set($event)"
         />
       }
     } @else if (form(); as form) {
-      <ns-line-entry [form]="form" [(texts)]="texts" />
+      <ns-line-entry [form]="form" [texts]="texts()" (textsChange)="write($event)" />
     }
   `,
   styles: ':host { display: block; }',
@@ -68,12 +71,23 @@ export class TestPanel {
       ? entryForm(of.id, { bench: of.bench, lengthM: this.lengthM(), units: this.units() })
       : null;
   });
-  protected readonly steps = linkedSignal<readonly LampStep[]>(() => this.face()?.good ?? []);
+  protected readonly steps = linkedSignal<readonly LampStep[]>(() => this.dark());
   protected readonly texts = linkedSignal<unknown, readonly string[]>({
     source: this.of,
     computation: () => [],
   });
-  private readonly handled = linkedSignal({ source: this.of, computation: () => false });
+  protected readonly handled = linkedSignal({ source: this.face, computation: () => false });
+  private readonly byOneKey = linkedSignal<unknown, boolean>({
+    source: this.of,
+    computation: () => false,
+  });
+  readonly entered = computed((): Entered => (this.byOneKey() ? 'one-key' : 'by-hand'));
+  /** Why what is typed can't be read; empty where it can. */
+  readonly problem = computed(() => {
+    if (this.face()) return this.lamps()?.typo() ?? '';
+    const read = this.form()?.read(this.texts());
+    return read && !read.ok ? read.reason : '';
+  });
   /** Whether one key may say that all is good. */
   readonly goodByOneKey = computed(
     () => this.face() !== null || this.form()?.goodByOneKey === true,
@@ -98,13 +112,15 @@ export class TestPanel {
     if (!this.goodByOneKey()) return;
     this.texts.set(this.form()?.rows.map(({ good }) => good) ?? []);
     this.steps.set(this.face()?.good ?? []);
-    this.handled.set(true);
+    this.handled.set(this.face() !== null);
+    this.byOneKey.set(true);
   }
 
   clear(): void {
     this.texts.set([]);
-    this.steps.set(this.face()?.good ?? []);
+    this.steps.set(this.dark());
     this.handled.set(false);
+    this.byOneKey.set(false);
   }
 
   focus(): void {
@@ -114,5 +130,16 @@ export class TestPanel {
   protected set(steps: readonly LampStep[]): void {
     this.steps.set(steps);
     this.handled.set(true);
+    this.byOneKey.set(false);
+  }
+
+  protected write(texts: readonly string[]): void {
+    this.texts.set(texts);
+    this.byOneKey.set(false);
+  }
+
+  private dark(): readonly LampStep[] {
+    const face = this.face();
+    return face ? darkSteps(face) : [];
   }
 }

@@ -30,7 +30,6 @@ import {
 import { benchOf, judgeTest, testersFor, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
-import { kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
 import { OneOf, type Choice } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
@@ -41,13 +40,14 @@ import { OwnTesters } from './own-testers';
 import { Predicted } from './predicted';
 import { ReadingResult } from './reading-result';
 import { verdictSentence } from './told';
+import { TesterInHand } from './tester-in-hand';
 import { TestPanel } from './test-panel';
 import { WhatExplains } from './what-explains';
 import { WireBoard } from './wire-board';
 import { Workbench } from './workbench';
 import { WouldPass } from './would-pass';
 
-const isTester = (stored: unknown): stored is TesterId => TESTERS.some((row) => row.id === stored);
+const isTester = (id: string): id is TesterId => TESTERS.some((row) => row.id === id);
 const isMapTester = (id: TesterId): id is MapTesterId => tester(id).method === 'nets';
 const MOVES: readonly Choice<Place | null>[] = [
   { id: null, name: 'Cable still' },
@@ -73,7 +73,7 @@ const MOVES: readonly Choice<Place | null>[] = [
     WireBoard,
     WouldPass,
   ],
-  providers: [LinkTests, MapEntry, Workbench],
+  providers: [LinkTests, MapEntry, TesterInHand, Workbench],
   templateUrl: './verify-page.html',
   styleUrl: './verify-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -103,21 +103,27 @@ export class VerifyPage {
     const wiring = this.wiring();
     return wiring ? testersFor(wiring) : [];
   });
-  private readonly chosen = kept<TesterId>('tester', 'identifying-remote', isTester);
-  /** One of the firm's own, while it is in hand. */
-  protected readonly ownTesters = inject(OwnTesters).all;
-  private readonly ownId = signal('');
-  protected readonly own = computed(
-    () => this.ownTesters().find(({ id }) => id === this.ownId()) ?? null,
-  );
-  protected readonly inHand = computed((): Choice<string>[] => [
+  private readonly hand = inject(TesterInHand);
+  private readonly ownTesters = inject(OwnTesters).all;
+  protected readonly choices = computed((): Choice<string>[] => [
     ...this.testers().map(({ id, short }) => ({ id, name: short })),
     ...this.ownTesters(),
   ]);
-  /** The one that was used last, where it can be put to this link. */
-  protected readonly tester = computed(() =>
-    this.testers().some(({ id }) => id === this.chosen()) ? this.chosen() : 'identifying-remote',
+  /** Whether another tester is asked for than the one that was used so far. */
+  private readonly another = linkedSignal({ source: this.open.id, computation: () => false });
+  /** What a person has said to hold, where it can be put to this link; else empty. */
+  protected readonly inHand = computed(() => {
+    const id = this.another() ? '' : this.hand.id();
+    return this.choices().some((choice) => choice.id === id) ? id : '';
+  });
+  /** One of the firm's own, while it is in hand. */
+  protected readonly own = computed(
+    () => this.ownTesters().find(({ id }) => id === this.inHand()) ?? null,
   );
+  protected readonly tester = computed(() => {
+    const id = this.inHand();
+    return isTester(id) ? id : 'identifying-remote';
+  });
   protected readonly row = computed(() => tester(this.tester()));
   protected readonly isMap = computed(() => this.own() === null && isMapTester(this.tester()));
   protected readonly seesPairing = computed(() => !this.row().blindTo.includes('split-pair'));
@@ -135,15 +141,29 @@ export class VerifyPage {
     this.isMap() ? this.map.drawn() : (this.panel()?.seen().length ?? 0) > 0,
   );
   protected readonly judging = signal(false);
-  protected readonly ready = computed(
-    () => this.touched() && !this.judging() && (!this.isMap() || this.map.typo() === ''),
-  );
   protected readonly oneKey = computed(() => this.isMap() || this.panel()?.goodByOneKey() === true);
+  /** Why nothing can be kept now; empty where it can. */
+  protected readonly off = computed(() => {
+    const problem = this.isMap() ? this.map.typo() : (this.panel()?.problem() ?? '');
+    if (problem) return `What is typed can’t be read. ${problem}`;
+    if (this.touched()) return '';
+    return this.oneKey() ? 'Nothing is entered yet. All good: G.' : 'Nothing is entered yet.';
+  });
+  private readonly ready = computed(
+    () => this.inHand() !== '' && !this.judging() && this.off() === '',
+  );
 
   protected readonly told = computed(() => {
     const diagnosis = this.diagnosis();
     const link = this.link();
-    if (this.entering() || !link || (!diagnosis && !this.tests.newest()))
+    const entering = this.entering() || !link || (!diagnosis && !this.tests.newest());
+    if (entering && this.inHand() === '')
+      return {
+        sentence: 'Choose the tester in your hand.',
+        why: 'A result counts for what that tester can see. Make sure first that nothing feeds power or ringing voltage into this cable.',
+        action: '',
+      };
+    if (entering)
       return this.touched()
         ? {
             sentence: 'Keep this reading if it is what the tester shows.',
@@ -152,8 +172,8 @@ export class VerifyPage {
           }
         : {
             sentence: 'Test the link and enter what the tester shows.',
-            why: `${this.oneKey() ? 'Where all is good, one key is enough: G. ' : ''}Make sure first that nothing feeds power or ringing voltage into this cable.`,
-            action: this.oneKey() ? 'Fill in a good link' : '',
+            why: 'Make sure first that nothing feeds power or ringing voltage into this cable.',
+            action: 'Keep this reading',
           };
     return verdictSentence(link, this.tests.newest(), diagnosis, this.map.pairs().length > 0);
   });
@@ -169,7 +189,7 @@ export class VerifyPage {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'g', what: 'Good link: keep it at once', run: () => this.keepGood() },
+      { key: 'g', what: 'All as on a good link', run: () => this.sayGood() },
       { key: 'w', what: 'Type what was shown', run: () => this.typeMap() },
       { key: 'n', what: 'New reading', run: () => this.begin() },
     );
@@ -177,21 +197,18 @@ export class VerifyPage {
 
   protected act(): void {
     const state = this.link()?.state;
-    if (this.entering()) {
-      if (this.touched()) this.keep();
-      else this.fillGood();
-    } else if (state === 'pass') void this.go('record');
+    if (this.entering()) this.keep();
+    else if (state === 'pass') void this.go('record');
     else {
-      if (state === 'unproven')
-        this.choose(this.map.pairs().length > 0 ? 'pairing' : 'identifying-remote');
       this.begin();
+      this.another.set(state === 'unproven');
     }
   }
 
   /** A class, or one of the firm's own by its id. */
   protected choose(id: string): void {
-    this.ownId.set(id);
-    if (isTester(id)) this.chosen.set(id);
+    this.hand.choose(id);
+    this.another.set(false);
   }
 
   protected begin(): void {
@@ -201,6 +218,7 @@ export class VerifyPage {
 
   protected cancel(): void {
     this.clear();
+    this.another.set(false);
     this.entering.set(this.tests.none());
   }
 
@@ -216,19 +234,14 @@ export class VerifyPage {
     } else this.keepMap(id);
   }
 
-  protected keepGood(): void {
-    if (!this.oneKey()) return;
+  /** Fills a good link in; keeping it is another key. */
+  private sayGood(): void {
     if (!this.entering()) this.begin();
-    afterNextRender(
-      () => {
-        this.fillGood();
-        this.keep();
-      },
-      { injector: this.injector },
-    );
+    afterNextRender(() => this.fillGood(), { injector: this.injector });
   }
 
   protected fillGood(): void {
+    if (this.inHand() === '') return;
     if (this.isMap()) this.map.fillGood();
     else this.panel()?.fillGood();
   }
@@ -249,7 +262,7 @@ export class VerifyPage {
       splitPairs: this.seesPairing() ? this.map.splitPairs() : [],
     };
     const [note, back] = [this.note(), this.map.remember()];
-    const entry = this.deeds.read(link, shown, note.trim());
+    const entry = this.deeds.read(link, shown, note.trim(), this.map.entered());
     this.done([entry], `Reading of ${link.label} kept.`, () => {
       back();
       this.note.set(note);
@@ -261,6 +274,7 @@ export class VerifyPage {
     const [link, bench] = [this.link(), this.bench()];
     if (!link || !bench || seen.length === 0) return;
     const note = this.note().trim();
+    const entered = this.isMap() ? this.map.entered() : (this.panel()?.entered() ?? 'by-hand');
     this.judging.set(true);
     const judged = await this.workbench
       .ask('judge', { seen, bench })
@@ -269,7 +283,14 @@ export class VerifyPage {
     const entries = seen.map(({ trial, shown }, index) => {
       const { verdict = 'part', missed = [], summary = '' } = judged[index] ?? {};
       const reading = testReading.parse(readingOf(trial, shown));
-      return this.deeds.test(link, { reading, verdict, missed: [...missed], summary, note });
+      return this.deeds.test(link, {
+        reading,
+        verdict,
+        missed: [...missed],
+        summary,
+        note,
+        entered,
+      });
     });
     // Another link may have been opened meanwhile: what is begun there stays.
     if (this.open.id() === link.id)

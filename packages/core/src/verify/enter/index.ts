@@ -11,6 +11,7 @@ export {
 export type { CircuitStep } from '../electric/lamp-circuit';
 export { lightOf, type LampLight, type LampStep } from '../electric/observe';
 export {
+  darkSteps,
   lampFace,
   ownFace,
   parseLamps,

@@ -14,6 +14,10 @@ export interface LampFace {
   readonly good: readonly LampStep[];
 }
 
+/** A face of which nothing was said yet: no lamp lights. */
+export const darkSteps = ({ steps }: LampFace): LampStep[] =>
+  steps.map(({ name }) => ({ step: name, lit: [], dim: [] }));
+
 /** The face of a tester by what is put to the link. */
 function faceOf(trial: LampFace['trial'], bench: Bench): LampFace {
   const shown = observe(trial, madeWith(bench.wiring, []), bench);
@@ -36,9 +40,9 @@ export const lampFace = (
   moved: Trial['moved'] = null,
 ): LampFace => faceOf({ tester, moved }, bench);
 
-const NEXT: Readonly<Record<LampLight, LampLight>> = { lit: 'dark', dark: 'dim', dim: 'lit' };
+const NEXT: Readonly<Record<LampLight, LampLight>> = { dark: 'lit', lit: 'dim', dim: 'dark' };
 
-/** The step with one lamp taken on: lit, dark, dim, lit. */
+/** The step with one lamp taken on: dark, lit, dim, dark. */
 export function turnLamp(step: LampStep, lamp: string): LampStep {
   return setLamp(step, lamp, NEXT[lightOf(step, lamp)]);
 }

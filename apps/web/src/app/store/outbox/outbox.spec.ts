@@ -39,11 +39,11 @@ describe('the outbox', () => {
     const shown = { tester: 'pairing', nets: [], splitPairs: [] } as const;
     const readings = () =>
       factsOf(read(evidenceFeature.selectEvidenceState), link.id).readings.length;
-    const held = deeds.read(link, shown, '');
+    const held = deeds.read(link, shown, '', 'by-hand');
     expect(readings()).toBe(1);
     expect(deeds.takeBack(held)).toBeTrue();
     expect(readings()).toBe(0);
-    const late = { ...deeds.read(link, shown, ''), holdUntil: Date.now() };
+    const late = { ...deeds.read(link, shown, '', 'by-hand'), holdUntil: Date.now() };
     expect(deeds.takeBack(late)).toBeFalse();
     expect(readings()).toBe(1);
   });
@@ -129,7 +129,7 @@ describe('the outbox', () => {
   });
 
   it('holds a reading back for a while, so that it can be taken back unsent', async () => {
-    const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
+    const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '', 'by-hand');
     await until('it is kept', async () => (await kept()).length === 1);
     http.expectNone(`/api/links/${link.id}/readings`);
     expect(state()).toBe('fail');
@@ -139,7 +139,7 @@ describe('the outbox', () => {
   });
 
   it('shows what an earlier page left unsent when the link’s facts are read', async () => {
-    deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
+    deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '', 'by-hand');
     await until('it is kept', async () => (await kept()).length === 1);
     const [entry] = await kept();
     if (entry?.deed.kind !== 'reading') throw new Error('Nothing was kept');
@@ -177,7 +177,7 @@ describe('the outbox', () => {
 
   it('shows what another page of the browser did, and what became of it', async () => {
     const tabs = TestBed.inject(Tabs);
-    const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '');
+    const entry = deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '', 'by-hand');
     deeds.takeBack(entry);
     const hear = (told: Told) => tabs.heard.next(told);
     hear({ kind: 'queued', entry });

@@ -46,6 +46,7 @@ describe('a batch of cords', () => {
     tester: 'pair-lamps',
     verdict,
     reading: null,
+    entered: 'one-key',
     at: new Date(Date.UTC(2026, 4, 4, 8, 0, second)).toISOString(),
     author: 'tech 1',
     summary: verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.',

@@ -163,8 +163,8 @@ export class CordBench {
       };
     return {
       sentence: `Test ${label}.`,
-      why: `${again} Good: Space or G. Faulty: F. Another label: Esc.`.trim(),
-      action: this.step() === 'result' ? `${label} is good` : '',
+      why: `${again} Good: G. Faulty: F. Another label: Esc.`.trim(),
+      action: '',
     };
   });
 
@@ -206,7 +206,7 @@ export class CordBench {
   }
 
   protected good(): void {
-    if (this.step() === 'result') this.keep('pass', null);
+    if (this.step() === 'result') this.keep('pass', null, 'one-key');
   }
 
   protected fault(): void {
@@ -226,7 +226,7 @@ export class CordBench {
         this.reading.set(false);
         if (this.step() !== 'result' || this.label() !== label) return;
         const { good, summary } = compareTest(seenOf(reading), bench);
-        this.keep(good ? 'pass' : 'fail', reading, summary);
+        this.keep(good ? 'pass' : 'fail', reading, 'instrument', summary);
       },
       error: (error: unknown) => {
         this.reading.set(false);
@@ -243,7 +243,7 @@ export class CordBench {
     const reading = read.seen
       ? testReading.parse(readingOf(read.seen.trial, read.seen.shown))
       : null;
-    this.keep(this.compared()?.good === true ? 'pass' : 'fail', reading);
+    this.keep(this.compared()?.good === true ? 'pass' : 'fail', reading, 'by-hand');
   }
 
   protected back(): void {
@@ -259,6 +259,7 @@ export class CordBench {
       tester: last.tester,
       verdict: 'undone',
       reading: null,
+      entered: 'one-key',
       summary: 'Taken back.',
     });
     this.toLabel(last.label);
@@ -276,6 +277,7 @@ export class CordBench {
   private keep(
     verdict: 'pass' | 'fail',
     reading: CordFact['reading'],
+    entered: CordFact['entered'],
     summary = this.compared()?.summary,
   ): void {
     const label = this.label().trim();
@@ -284,6 +286,7 @@ export class CordBench {
       tester: this.row().id,
       verdict,
       reading,
+      entered,
       summary: summary ?? (verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.'),
     });
     this.shown.set('');

@@ -19,7 +19,7 @@ import {
   type LampStep,
 } from '@near-spoke/core/verify/enter';
 
-const MARK = { lit: '●', dim: '◐', dark: '○' } as const;
+const MARK = { lit: '●', dim: '◐', dark: '○', unsaid: '·' } as const;
 
 /** The lamps of a tester, to be set as they were seen: by touch, or typed. */
 @Component({
@@ -36,9 +36,12 @@ const MARK = { lit: '●', dim: '◐', dark: '○' } as const;
             <button
               type="button"
               [class]="lamp.light"
-              [class.odd]="lamp.light !== lamp.good"
+              [class.odd]="given() && lamp.light !== lamp.good"
               [attr.aria-label]="
-                (rows().length > 1 ? 'Step ' + row.name + ', ' : '') + lamp.name + ': ' + lamp.light
+                (rows().length > 1 ? 'Step ' + row.name + ', ' : '') +
+                lamp.name +
+                ': ' +
+                (given() ? lamp.light : 'not entered')
               "
               (click)="turn(row.index, lamp.name)"
             >
@@ -49,7 +52,13 @@ const MARK = { lit: '●', dim: '◐', dark: '○' } as const;
         </div>
       }
     </div>
-    <p class="quiet">Touch a lamp: lit ●, dark ○, dim ◐. Ringed: not as on a good link.</p>
+    <p class="quiet">
+      @if (given()) {
+        Touch a lamp: lit ●, dim ◐, dark ○. Ringed: not as on a good link.
+      } @else {
+        Nothing is entered yet. Touch each lamp that lights; those that you leave are dark.
+      }
+    </p>
     @if (face().trial.tester !== 'own-lamps') {
       <mat-form-field>
         <mat-label>{{ label() }} (W)</mat-label>
@@ -74,10 +83,12 @@ export class LampEntry {
   readonly face = input.required<LampFace>();
   readonly bench = input.required<Bench>();
   readonly steps = model.required<readonly LampStep[]>();
+  /** Whether anything was said of the lamps: dark is not the same as not entered. */
+  readonly given = input.required<boolean>();
 
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
   protected readonly text = linkedSignal({ source: this.face, computation: () => '' });
-  protected readonly typo = linkedSignal({ source: this.face, computation: () => '' });
+  readonly typo = linkedSignal({ source: this.face, computation: () => '' });
   private readonly scans = computed(() => this.face().trial.tester === 'sequential-lamps');
   protected readonly label = computed(() =>
     this.scans()
@@ -95,7 +106,7 @@ export class LampEntry {
         name,
         index,
         lamps: lamps.map((lamp) => {
-          const light = lightOf(step, lamp);
+          const light = this.given() ? lightOf(step, lamp) : 'unsaid';
           return {
             name: lamp,
             short: lamp.replace('near ', 'n').replace('far ', '').replace('pair ', ''),
