@@ -151,6 +151,7 @@ test('a link that is an adapter follows it in every stage; another link can take
     '2',
   );
   await page.keyboard.press('3');
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   const board = page.locator('ns-wire-board');
   await expect(board).toBeVisible();
   await expect(board).not.toContainText('7');

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
-import { expect, goOnUntil, headline, mainButton, test, watchErrors } from './stage';
+import { expect, goOn, goOnUntil, headline, isSent, mainButton, test, watchErrors } from './stage';
 
-test('many ends alike are made with each tool taken once, by Space alone', async ({
+test('many ends alike are made with each tool taken once, by the main key alone', async ({
   page,
   stage,
 }) => {
@@ -13,12 +13,12 @@ test('many ends alike are made with each tool taken once, by Space alone', async
   const current = page.locator('.sessions > .current');
   const count = Number((await current.locator('.mono').innerText()).split('/')[1]);
   expect(count).toBeGreaterThan(20);
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(current).toContainText(`1/${count}`);
   await page.keyboard.press('u');
   await expect(current).toContainText(`0/${count}`);
   for (let done = 0; done < count; done += 1) {
-    await page.keyboard.press('Space');
+    await goOn(page);
     if (done < count - 1) await expect(current).toContainText(`${done + 1}/${count}`);
   }
   await expect(current).toContainText('jacket stripper');
@@ -35,6 +35,8 @@ test('many ends alike are made with each tool taken once, by Space alone', async
       return ticks.map(({ end, key }) => `${end} ${key}`).sort();
     })
     .toEqual(['far thread-boot', 'near thread-boot']);
+  await isSent(page);
+  await expect(page.locator('.sessions')).toContainText(`${count}/${count}`);
   expect(errors).toEqual([]);
 });
 
@@ -52,7 +54,7 @@ test('a plug of one’s own, from its sheet, mends a link that nothing fitted', 
   await field('Where the sizes come from').fill('sheet of the part, revision C');
   await field('Jacket that it takes, at most').fill('0.323 in');
   await field('Insulation or dielectric, at most').fill('1.3');
-  await expect(page.getByRole('status').last()).toContainText('and 13 more');
+  await expect(page.getByRole('status').last()).toContainText('and 14 more');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(headline(page)).toHaveText('Wide plug, part 12');
 
@@ -67,6 +69,8 @@ test('a plug of one’s own, from its sheet, mends a link that nothing fitted', 
   await expect(page.locator('ns-link-frame .state').first()).toContainText('Planned');
   await page.getByRole('button', { name: /Far end/ }).click();
   await expect(page.locator('ns-connector-face').first()).toContainText('Wide plug, part 12');
+  await isSent(page);
+  await page.getByRole('button', { name: /Far end/ }).click();
   await expect(page.locator('ns-cutback').first()).toContainText('from its sheet');
   expect(errors).toEqual([]);
 });
@@ -77,8 +81,11 @@ test('a crimped coaxial end is made by reading the screen, and its test is known
 }) => {
   await page.goto(await stage.linkUrl('AI01', 'terminate'));
   await expect(page.locator('ns-on-cable')).toContainText('ferrule');
-  await goOnUntil(page, 'The near end is made', () => page.keyboard.press('Space'));
+  await goOnUntil(page, 'The near end is made', () => goOn(page));
+  await isSent(page);
+  await expect(page.locator('.list .ends')).toContainText('made');
   await page.keyboard.press('3');
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await expect(page.locator('ns-wire-board')).toContainText('CU');
 });
 
@@ -100,6 +107,7 @@ test('a school that the job has chosen is followed at every end, and can be left
   await page.getByRole('combobox', { name: 'Centre pins of crimped coaxial plugs?' }).click();
   await page.getByRole('option', { name: /^Crimped/ }).click();
   await page.getByRole('button', { name: 'Save the changes' }).click();
+  await isSent(page);
   await expect(page.locator('.list')).toContainText('Crimp the pin with its own die');
 });
 

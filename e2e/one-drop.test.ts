@@ -1,4 +1,5 @@
-import { expect, goOnUntil, headline, mainButton, test, watchErrors } from './stage';
+import { execFileSync } from 'node:child_process';
+import { expect, goOn, goOnUntil, headline, isSent, mainButton, test, watchErrors } from './stage';
 
 const HEAD = 'Label;From;To;Cable type;Near connector;Far connector;Wiring;Length (m)';
 const GOOD = `${HEAD}\r\nQ01;C1/Q/01;Quay camera 1;Cat 6 U/UTP solid;keystone;8P8C plug;B;12,5\r\n`;
@@ -42,8 +43,14 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await mainButton(page).click();
 
   // A wrong reading, drawn: near 1 and 2 arrive crossed at the far end.
+  await expect(headline(page)).toHaveText('Choose the tester in your hand.');
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await expect(headline(page)).toContainText('Test the link');
-  await mainButton(page).click();
+  await expect(mainButton(page)).toBeDisabled();
+  await expect(page.locator('ns-next-thing .off')).toHaveText(
+    'Nothing is entered yet. All good: G.',
+  );
+  await page.keyboard.press('g');
   const contact = (name: RegExp) => page.getByRole('button', { name });
   await contact(/^near contact 1,/).click();
   await contact(/^far contact 1,/).click();
@@ -64,12 +71,18 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await mainButton(page).click();
   await expect(headline(page)).toContainText('Test the link');
   await page.getByRole('radio', { name: 'Sees pairing' }).click();
-  await page.getByRole('button', { name: /Good link: keep it/ }).click();
+  await page.getByRole('button', { name: /All as on a good link/ }).click();
+  await expect(headline(page)).toContainText('Keep this reading');
+  await mainButton(page).click();
   await expect(headline(page)).toHaveText('This link is proven. Print its record.');
   await mainButton(page).click();
 
   await expect(page.locator('article')).toContainText('Good: straight, no opens');
   await expect(page.locator('article')).toContainText('One fault found.');
+  await isSent(page);
+  await expect(page.locator('article')).toContainText('Entered by one key, as on a good link.');
+  await expect(page.locator('article')).toContainText('Entered by hand.');
+  await expect(page.locator('article')).toContainText('ticked together');
   const pdfUrl = await page.getByRole('link', { name: 'PDF' }).getAttribute('href');
   await expect
     .poll(
@@ -80,6 +93,11 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
     .toBe(2);
   const pdf = await page.request.get(stage.url + String(pdfUrl));
   expect(pdf.headers()['content-type']).toContain('application/pdf');
+  const words = execFileSync('pdftotext', ['-layout', '-', '-'], {
+    input: await pdf.body(),
+  }).toString();
+  expect(words.replace(/\s+/g, ' ')).toContain('Entered by one key, as on a good link.');
+  expect(words).toMatch(/\d+ of the ticks were set together/);
 
   // On paper: the record, and nothing of the frame.
   await page.emulateMedia({ media: 'print' });
@@ -95,6 +113,9 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await page.keyboard.press('/');
   await page.keyboard.type('TO06');
   await page.keyboard.press('Enter');
+  await expect(headline(page)).toHaveText('Choose the tester in your hand.');
+  await page.getByRole('radio', { name: 'Order and shorts' }).focus();
+  await page.keyboard.press('Space');
   await expect(headline(page)).toHaveText('Test the link and enter what the tester shows.');
 
   // Typed, with a slip that is told, then a fault.
@@ -108,9 +129,11 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await expect(page.locator('.verdict')).toHaveText('Fault');
   await expect(page.locator('.faults li')).toContainText('White-orange and blue are swapped');
 
-  // One key for a whole good link; then its record.
+  // One key for a whole good link, another to keep it; then its record.
   await page.locator('h1').focus();
   await page.keyboard.press('g');
+  await expect(page.locator('.verdict')).toHaveCount(0);
+  await goOn(page);
   await expect(page.locator('.verdict')).toHaveText('Proven in part');
   await page.keyboard.press('5');
   await expect(page.locator('article')).toContainText('Order and shorts verified');
@@ -123,7 +146,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await page.keyboard.press('Enter');
   await expect(headline(page)).toContainText('Lay the conductors side by side for T568B');
   await page.locator('h1').focus();
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(headline(page)).toContainText('Trim all eight square');
   await page.keyboard.press('u');
   await expect(headline(page)).toContainText('Lay the conductors side by side for T568B');
@@ -132,6 +155,8 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await page.keyboard.press('e');
   await expect(page.locator('.ends [aria-pressed=true]')).toContainText('Near end');
   await page.keyboard.press('3');
+  await expect(headline(page)).toContainText('Test the link');
+  await isSent(page);
   await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Keys on this screen');
@@ -143,11 +168,15 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
 
 test('a reading kept by a slip is taken back before it is sent', async ({ page, stage }) => {
   await page.goto(await stage.linkUrl('TO06', 'verify'));
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('g');
+  await goOn(page);
   await expect(page.locator('.verdict')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(headline(page)).toContainText('Keep this reading');
+  await expect(page.locator('ns-link-frame .state').first()).toContainText('Made, not tested');
+  await isSent(page);
   await expect(page.locator('ns-link-frame .state').first()).toContainText('Made, not tested');
 });
 
@@ -155,6 +184,8 @@ test('the boot that was left off is told, with the way back', async ({ page, sta
   await page.goto(await stage.linkUrl('GR05', 'terminate'));
   await expect(headline(page)).toContainText('The boot was left off and can’t go on now.');
   await mainButton(page).click();
+  await expect(headline(page)).toContainText('Slide the boot on');
+  await isSent(page);
   await expect(headline(page)).toContainText('Slide the boot on');
 });
 
@@ -182,5 +213,7 @@ test('a link is added, changed and put away, and taken back', async ({ page, sta
   await page.getByRole('menuitem', { name: 'Put this link away' }).click();
   await expect(page.locator('.figure')).toContainText('of 92');
   await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.locator('.figure')).toContainText('of 93');
+  await isSent(page);
   await expect(page.locator('.figure')).toContainText('of 93');
 });

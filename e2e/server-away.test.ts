@@ -1,4 +1,4 @@
-import { expect, headline, mainButton, test } from './stage';
+import { expect, goOn, headline, isSent, mainButton, test } from './stage';
 
 test('what is done while the server is away is kept, and sent when it is back', async ({
   page,
@@ -12,8 +12,8 @@ test('what is done while the server is away is kept, and sent when it is back', 
   const before = (await ticks()).ticks.length;
 
   await stage.stop();
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
+  await goOn(page);
+  await goOn(page);
   await expect(headline(page)).toContainText('Push the conductors into the plug');
   await expect(page.getByText('The server does not answer.')).toBeVisible();
   await expect(page.getByText('2 entries are kept on this device')).toBeVisible();
@@ -21,7 +21,7 @@ test('what is done while the server is away is kept, and sent when it is back', 
   await stage.start();
   await expect(page.getByText('The server does not answer.')).toBeHidden({ timeout: 15_000 });
   await expect.poll(async () => (await ticks()).ticks.length).toBe(before + 2);
-  await page.reload();
+  await isSent(page);
   await expect(headline(page)).toContainText('Push the conductors into the plug');
 });
 
@@ -30,6 +30,7 @@ test('a reload loses nothing: neither what is unsent nor what is half typed', as
   stage,
 }) => {
   await page.goto(await stage.linkUrl('K06', 'verify'));
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('w');
   await page.keyboard.type('12435');
@@ -48,6 +49,10 @@ test('a reload loses nothing: neither what is unsent nor what is half typed', as
   await expect(page.getByRole('textbox', { name: /type the far contacts/ })).toHaveValue('12435');
   await page.unroute('**/api/**/ticks');
   await expect(page.getByText('The server does not answer.')).toBeHidden({ timeout: 15_000 });
+  await isSent(page);
+  await expect(headline(page)).toContainText('Keep this reading');
+  await page.keyboard.press('1');
+  await expect(headline(page)).toContainText('Trim all eight');
 });
 
 test('a change that someone else overtook is told, and what is stored is shown', async ({

@@ -152,6 +152,37 @@ export { expect };
 export const headline = (page: Page): Locator => page.locator('ns-next-thing h2');
 export const mainButton = (page: Page): Locator => page.locator('ns-next-thing .main button');
 
+/** Presses the key that the main button names, once it takes one. */
+export async function goOn(page: Page): Promise<void> {
+  await expect(mainButton(page)).toBeEnabled();
+  const key = await mainButton(page).locator('kbd').textContent();
+  await page.keyboard.press(key ?? 'Space');
+}
+
+/** How many entries wait on this device to be sent. */
+const waiting = (page: Page): Promise<number> =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const opening = indexedDB.open('near-spoke');
+        opening.onerror = () => reject(new Error('The device’s database does not open.'));
+        opening.onsuccess = () => {
+          const db = opening.result;
+          const count = db.transaction('unsent').objectStore('unsent').count();
+          count.onsuccess = () => {
+            db.close();
+            resolve(count.result);
+          };
+        };
+      }),
+  );
+
+/** What was done is with the server: nothing waits here any more, and the page is read anew. */
+export async function isSent(page: Page): Promise<void> {
+  await expect.poll(() => waiting(page), { timeout: 30_000 }).toBe(0);
+  await page.reload();
+}
+
 /** Goes on until the headline begins with this; each press waits for what it changes. */
 export async function goOnUntil(
   page: Page,

@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import { expect, test, watchErrors } from './stage';
+import { expect, goOn, test, watchErrors } from './stage';
 
 /** Made by another simulator: a bad splice at 17.2 m of a pair, open at 63.4 m. */
 const SPLICE = fileURLToPath(
@@ -120,6 +120,6 @@ test('two lengths give the velocity factor, two ends the place, a delay the reel
   await page.getByLabel('Delay').fill('500');
   await page.getByLabel('Delay').blur();
   await expect(page.locator('ns-next-thing')).toContainText('Write on the box: RG-6');
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(page.locator('tbody tr')).toHaveCount(1);
 });

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { cpSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Page } from '@playwright/test';
-import { WEB_ROOT, expect, headline, test, type Stage } from './stage';
+import { WEB_ROOT, expect, goOn, headline, test, type Stage } from './stage';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -54,7 +54,7 @@ test('after one visit all pages work with the server killed, and every entry arr
   await expect(headline(page)).toContainText('Lay the conductors');
   await expect(away(page)).toBeVisible();
   await expect(page.getByText(/as it was on this device at/)).toBeVisible();
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(headline(page)).not.toContainText('Lay the conductors');
   await expect(page.getByText('One entry is kept on this device')).toBeVisible();
 
@@ -62,7 +62,9 @@ test('after one visit all pages work with the server killed, and every entry arr
   await page.locator('h1').focus();
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/verify$/);
+  await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await page.keyboard.press('g');
+  await goOn(page);
   await expect(page.getByText('2 entries are kept on this device')).toBeVisible();
   for (const [path, words] of [
     ['adapters', /Weather mast to bus/],
@@ -100,8 +102,8 @@ test('a server that hangs is noticed, and what is entered meanwhile arrives once
   await expect(headline(page)).toContainText('Lay the conductors');
   const before = (await ticks(stage, id)).ticks.length;
   stage.hang();
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
+  await goOn(page);
+  await goOn(page);
   await expect(headline(page)).toContainText('Push the conductors into the plug');
   await expect(page.getByText('2 entries are kept on this device')).toBeVisible({
     timeout: 25_000,
@@ -121,12 +123,12 @@ test('two tabs send what waits once, and blame nobody', async ({ page, context, 
   const before = (await ticks(stage, id)).ticks.length;
   await stage.kill();
   await page.bringToFront();
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(headline(page)).not.toContainText('Lay the conductors');
   // What was done in one is seen in the other.
   await expect(headline(other)).not.toContainText('Lay the conductors');
   await other.bringToFront();
-  await other.keyboard.press('Space');
+  await goOn(other);
   await expect(other.getByText('2 entries are kept on this device')).toBeVisible();
   await stage.start();
   for (const tab of [page, other]) await expect(away(tab)).toBeHidden({ timeout: 30_000 });
@@ -144,7 +146,7 @@ test('where the device takes no more, nothing is called kept', async ({ page, co
   await expect(page.getByRole('alert')).toContainText('Make room on this device.');
   const before = (await ticks(stage, id)).ticks.length;
   await stage.kill();
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(page.getByRole('alert')).toContainText('This device’s store takes no more.');
   await expect(page.getByRole('alert')).toContainText('in this page alone');
   await expect(page.getByText(/kept on this device and sent/)).toHaveCount(0);
@@ -163,7 +165,7 @@ test('a newer program is told, once what waited is sent', async ({ page, stage }
   await expect(headline(page)).toContainText('Lay the conductors');
   const before = (await ticks(stage, id)).ticks.length;
   await stage.kill();
-  await page.keyboard.press('Space');
+  await goOn(page);
   await expect(page.getByText('One entry is kept on this device')).toBeVisible();
   const newer = join(outputDir, 'newer');
   cpSync(WEB_ROOT, newer, { recursive: true });

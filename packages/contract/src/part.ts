@@ -1,5 +1,6 @@
 import {
   CABLE_FAMILIES,
+  CABLE_PARTS,
   CONNECTOR_FAMILIES,
   CUT_LAYERS,
   OUTLINES,
@@ -25,16 +26,7 @@ const cableRow = z
     shield: z.enum(['none', 'foil', 'braid']),
     parts: z
       .array(
-        z.enum([
-          'foil',
-          'braid',
-          'pair-foil',
-          'gel',
-          'inner-jacket',
-          'dielectric',
-          'second-shield',
-          'flat',
-        ]),
+        z.enum(CABLE_PARTS),
       )
       .max(8),
     cores: z

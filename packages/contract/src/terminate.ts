@@ -46,7 +46,13 @@ export const batchRequest = z
   })
   .meta({ id: 'BatchRequest', description: 'Ends that are made together at one bench.' });
 
-export const templateQuery = z.strictObject({ cable: cableId, connector: connectorId });
+export const templateQuery = z.strictObject({
+  cable: cableId,
+  connector: connectorId,
+  strip: z.enum(['two-blade', 'layer-by-layer', '']).default('').meta({
+    description: 'How a coaxial end is stripped whose braid is folded back; as usual if empty.',
+  }),
+});
 
 const step = z
   .object({
@@ -98,6 +104,9 @@ export const terminationPlan = z
       }),
     ),
     steps: z.array(step),
+    afterwards: z.array(z.string()).meta({
+      description: 'What is left for the site, once the end is made and tested.',
+    }),
   })
   .meta({ id: 'TerminationPlan' });
 

@@ -155,6 +155,7 @@ export const endWiring = z
       z.object({
         contact,
         core: z.string().nullable(),
+        looks: z.string().optional(),
         pair: z.int().nullable(),
         member: z.enum(['tip', 'ring']).nullable(),
       }),

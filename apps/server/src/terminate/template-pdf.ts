@@ -1,4 +1,4 @@
-import type { Cut, TerminationTask } from '@near-spoke/core/terminate';
+import { CUT_WORDS, foldedMm, type Cut, type TerminationTask } from '@near-spoke/core/terminate';
 import { METRES_PER } from '@near-spoke/core/units';
 import { newPage, type Page } from '../pdf/page';
 import { POINTS_PER_MM } from '../pdf/units';
@@ -35,6 +35,15 @@ export function templatePdf(
     'Print at 100 %, and hold a rule against the scales below before use.',
   );
   template(page, 60, cuts, cable.jacketMm);
+  const folded = foldedMm(connector, cuts);
+  if (folded > 0)
+    words(
+      page,
+      41,
+      'text',
+      11,
+      `The braid is folded back over the jacket, ${folded.toFixed(1)} mm of it; it is not trimmed.`,
+    );
   const scaleMm = 60 + cable.jacketMm + 14 + cuts.length * 9 + 20;
   scale(page, scaleMm, 100, 1, 10, 'mm');
   scale(page, scaleMm + 30, 4 * 25.4, 25.4 / 16, 25.4, 'in');
@@ -77,17 +86,9 @@ function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: numbe
   });
 }
 
-const CUT_WORDS: Readonly<Record<Cut['layer'], string>> = {
-  jacket: 'Score the jacket',
-  braid: 'Trim the braid',
-  dielectric: 'Cut the dielectric',
-  insulation: 'Strip each core',
-  conductors: 'Trim the conductors',
-};
-
 function cutText({ layer, fromEndMm, toleranceMm }: Cut): string {
   const inches = (fromEndMm / 1000 / METRES_PER.in).toFixed(2);
-  const what = CUT_WORDS[layer];
+  const what = CUT_WORDS[layer].order;
   return `${what}: ${fromEndMm} mm ± ${toleranceMm} mm (${inches} in)`;
 }
 

@@ -98,8 +98,10 @@ const portContact = z
     thresholds: thresholds.nullable().optional(),
     volts: volts.nullable().optional(),
     leastV: volts.nullable().optional(),
+    mostV: volts.nullable().optional(),
     currentA: z.number().nonnegative().max(1000).nullable().optional(),
     partner: contact.nullable().optional(),
+    colour: line(40).optional(),
   })
   .transform(({ contact: name, signal, ...given }): PortContact => {
     const stated = Object.fromEntries(

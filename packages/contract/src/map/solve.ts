@@ -11,7 +11,11 @@ import { connectorRef, gender, port } from './port';
 
 const coreId = z.string().regex(/^[A-Za-z0-9.-]{1,12}$/, 'is not a core’s letters');
 
-const join = z.strictObject({ near: contact.nullable(), far: contact.nullable() });
+const join = z.strictObject({
+  near: contact.nullable(),
+  far: contact.nullable(),
+  feeds: z.enum(['near', 'far']).optional().meta({ description: 'Of a supply, the end that gives it.' }),
+});
 
 export const solveOptions = z
   .strictObject({

@@ -8,6 +8,8 @@ import type { Schools } from './school';
 export interface Assigned {
   readonly contact: Contact;
   readonly core: ConductorId | null;
+  /** What the core looks like here, where that was measured to differ. */
+  readonly looks?: ConductorId | undefined;
   readonly pair: number | null;
   readonly member: 'tip' | 'ring' | null;
 }

@@ -1,8 +1,18 @@
 import type { Core } from './conductor';
 
 /** What a cable may hold between its jacket and its conductors. */
-export type CablePart =
-  'foil' | 'braid' | 'pair-foil' | 'gel' | 'inner-jacket' | 'dielectric' | 'second-shield' | 'flat';
+export const CABLE_PARTS = [
+  'foil',
+  'braid',
+  'pair-foil',
+  'gel',
+  'dry-block',
+  'inner-jacket',
+  'dielectric',
+  'second-shield',
+  'flat',
+] as const;
+export type CablePart = (typeof CABLE_PARTS)[number];
 
 export const CABLE_FAMILIES = [
   'four-pair',

@@ -22,10 +22,17 @@ const KINDS = {
     environment: 'outdoor',
     suffix: ', outdoor',
   },
+  'outdoor-dry': {
+    screen: 'U/UTP',
+    shield: 'none',
+    parts: ['dry-block'],
+    environment: 'outdoor',
+    suffix: ', outdoor, dry block',
+  },
   burial: {
     screen: 'F/UTP',
     shield: 'foil',
-    parts: ['inner-jacket', 'gel', 'foil'],
+    parts: ['inner-jacket', 'foil', 'gel'],
     environment: 'burial',
     suffix: ', direct burial',
   },
@@ -55,13 +62,14 @@ const FOUR_PAIR_ROWS = [
   ['6', 'solid', 'plenum', 23, 1.0, 6.0],
   ['5e', 'solid', 'outdoor', 24, 0.98, 6.4],
   ['6', 'solid', 'outdoor', 23, 1.05, 7.0],
+  ['6', 'solid', 'outdoor-dry', 23, 1.05, 7.0],
   ['6', 'solid', 'burial', 23, 1.12, 8.8],
 ] as const;
 
 const FOUR_PAIR: readonly Cable[] = FOUR_PAIR_ROWS.map(
   ([category, stranding, kindId, gaugeAwg, insulationMm, jacketMm]) => {
     const { screen, suffix, ...kind } = KINDS[kindId];
-    const place = kind.environment === 'indoor' ? '' : `-${kind.environment}`;
+    const place = kind.environment === 'indoor' ? '' : `-${kindId}`;
     return {
       id: `cat${category}-${screen.replace('/', '')}-${stranding}${place}`.toLowerCase(),
       name: `Cat ${category} ${screen} ${stranding}${suffix}`,

@@ -52,6 +52,7 @@ export const CONNECTOR_FAMILIES = [
   'panel-port',
   'telephone-plug',
   'telephone-socket',
+  'screw-terminals',
   'punch-block',
   'coax-crimp',
   'coax-compression',

@@ -2,6 +2,7 @@ export { assignCores, wiringName, type Assigned } from './assign';
 export { awgAreaMm2, awgDiameterMm } from './awg';
 export {
   CABLE_FAMILIES,
+  CABLE_PARTS,
   JACKETS,
   type Cable,
   type CableFamily,

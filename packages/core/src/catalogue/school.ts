@@ -13,7 +13,16 @@ export interface School {
   readonly usual: string;
 }
 
-export const SCHOOL_IDS = ['scheme', 'plug', 'pin', 'joint', 'unused', 'ringing', 'bond'] as const;
+export const SCHOOL_IDS = [
+  'scheme',
+  'plug',
+  'pin',
+  'joint',
+  'unused',
+  'ringing',
+  'bond',
+  'strip',
+] as const;
 export type SchoolId = (typeof SCHOOL_IDS)[number];
 
 /** Which option holds, for every school. */
@@ -114,6 +123,23 @@ export const SCHOOLS: readonly School[] = [
       },
     ],
     usual: 'both-ends',
+  },
+  {
+    id: 'strip',
+    question: 'How is coax stripped for a compressed or screwed-on plug?',
+    options: [
+      {
+        id: 'two-blade',
+        name: 'Two-blade stripper, in one turn',
+        when: 'where its blades are set to the connector’s sheet',
+      },
+      {
+        id: 'layer-by-layer',
+        name: 'Layer by layer',
+        when: 'where there is only a knife, or a size that no stripper is set to',
+      },
+    ],
+    usual: 'two-blade',
   },
 ];
 

@@ -15,6 +15,7 @@ export {
   type Job,
   type Link,
   type LinkEnd,
+  type Pin,
   type Pinout,
   leavesAtM,
   type Waypoint,

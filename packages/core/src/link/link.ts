@@ -39,7 +39,10 @@ export interface Waypoint {
 export const leavesAtM = ({ atM, extraM = 0 }: Waypoint): number => atM + extraM;
 
 /** Which core is on which contact of each end, in the order of the contacts. */
-export type Pinout = Readonly<Record<End, readonly (readonly [Contact, ConductorId])[]>>;
+export type Pinout = Readonly<Record<End, readonly Pin[]>>;
+
+/** A contact, the core on it, and what that core looks like at this end where that was measured to differ. */
+export type Pin = readonly [contact: Contact, core: ConductorId, looks?: ConductorId];
 
 /** The one model: two ends, a cable between them, a route and an intended wiring. */
 export interface Link {

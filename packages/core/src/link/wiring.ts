@@ -58,11 +58,12 @@ function pinned(pins: Pinout[End], cable: Cable, part: Connector): EndWiring {
   return {
     rule: 'its own pinout',
     turns: part.turns,
-    contacts: pins.map(([contact, core]): Assigned => {
+    contacts: pins.map(([contact, core, looks]): Assigned => {
       const row = cable.cores.find(({ id }) => id === core);
       return {
         contact: part.wiring === 'colour' && core !== SHIELD ? core : contact,
         core,
+        ...(looks === undefined ? {} : { looks }),
         pair: row?.pair ?? null,
         member: row?.member ?? null,
       };

@@ -8,7 +8,7 @@ import {
   type Contact,
   type ConductorId,
 } from '../catalogue';
-import { ENDS, type End, type Pinout } from '../link';
+import { ENDS, type End, type Pin, type Pinout } from '../link';
 import type { Port } from './port';
 import type { FacePart } from './card/face-figure';
 import { checkMates, type AdapterLink } from './mates';
@@ -80,12 +80,15 @@ export function pinoutOf(solution: Pick<Solution, 'nets'>): Pinout {
         const contact = net[end][0];
         return contact === undefined || net.core === undefined
           ? []
-          : [[contact, net.core] as const];
+          : [pinOf(contact, net.core, end === 'far' ? net.farCore : undefined)];
       })
       .sort(([a], [b]) => compareContacts(a, b));
   const [near, far] = ENDS.map(pins);
   return { near: near ?? [], far: far ?? [] };
 }
+
+const pinOf = (contact: Contact, core: ConductorId, looks: ConductorId | undefined): Pin =>
+  looks === undefined ? [contact, core] : [contact, core, looks];
 
 /** A cable's name for a card; "cable not chosen" is said, not hidden. */
 export const cableName = (cable: Cable | null): string => cable?.name ?? 'Cable not chosen yet';

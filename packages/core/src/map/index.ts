@@ -56,6 +56,7 @@ export {
   DIRECTIONS,
   ROLES,
   namedContact,
+  runsOnCells,
   withPartners,
   type Direction,
   type Port,

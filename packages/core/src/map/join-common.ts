@@ -35,6 +35,41 @@ export function joinGrounds(
 const sameVolts = (a: number | null, b: number | null): boolean =>
   a !== null && b !== null && Math.abs(a - b) <= SAME_VOLTAGE * Math.max(a, b);
 
+/**
+ * Whether a supply fits what takes it: between the least and the most that the receiver states, if it
+ * states them; else by the nominal voltages of both.
+ */
+function fitsSupply(one: PortContact, other: PortContact): boolean {
+  const giver = [one, other].find(({ direction }) => direction === 'out');
+  const taker = [one, other].find((row) => row !== giver && row.direction === 'in');
+  const fresh = giver?.volts ?? null;
+  if (!taker || fresh === null || (taker.leastV === null && taker.mostV == null))
+    return sameVolts(one.volts, other.volts);
+  const most = taker.mostV ?? (taker.volts === null ? Infinity : taker.volts * (1 + SAME_VOLTAGE));
+  return fresh >= (taker.leastV ?? 0) && fresh <= most;
+}
+
+/** A dry cell when it is fresh, V. Generic. */
+const CELL_V = 1.5;
+
+/** Down to what a source of cells may fall until what it feeds stops working. */
+function goodDownTo(giver: PortContact, taker: PortContact, emptyV: number | null): Finding | null {
+  const fresh = giver.volts;
+  if (fresh === null || taker.leastV === null || emptyV === null || emptyV >= taker.leastV)
+    return null;
+  const cells = Math.round(fresh / CELL_V);
+  const whole = cells > 0 && Math.abs(fresh - cells * CELL_V) < 0.05 * fresh;
+  const each = whole
+    ? `, which is ${Number((taker.leastV / cells).toFixed(2))} V a cell, counted as ${cells} of ${CELL_V} V`
+    : '';
+  return {
+    severity: 'warn',
+    kind: 'cells-empty',
+    sentence: `${told(taker)} needs ${taker.leastV} V at the least, and ${told(giver)} falls from ${fresh} V to ${emptyV} V: good down to ${taker.leastV} V${each}.`,
+    remedy: 'Change the cells before that, or feed the device from another supply.',
+  };
+}
+
 const told = (row: PortContact): string => `${row.contact} (${row.signal})`;
 const named = (rows: readonly PortContact[]): string => rows.map(told).join(', ');
 
@@ -56,8 +91,8 @@ function groupsOf(rows: readonly PortContact[]): PortContact[][] {
 
 /** Supplies of the same voltage, where one gives and the other takes. What is not said is asked. */
 export function joinSupplies(
-  nearPort: Pick<Port, 'contacts'>,
-  farPort: Pick<Port, 'contacts'>,
+  nearPort: Pick<Port, 'contacts' | 'leastSupplyV'>,
+  farPort: Pick<Port, 'contacts' | 'leastSupplyV'>,
 ): Joined {
   const edges: (readonly [Spot, Spot])[] = [];
   const questions: Question[] = [];
@@ -68,15 +103,19 @@ export function joinSupplies(
       const [one, other] = [a[0], b[0]];
       if (!one || !other) continue;
       const known = one.volts !== null && other.volts !== null;
-      if (known && !sameVolts(one.volts, other.volts)) {
+      if (known && !fitsSupply(one, other)) {
         if (one.direction !== other.direction && nearGroups.length === 1 && farGroups.length === 1)
           findings.push(volts(one, other));
         continue;
       }
       const ways = new Set([one.direction, other.direction]);
-      if (known && ways.has('out') && ways.has('in'))
+      if (known && ways.has('out') && ways.has('in')) {
         edges.push(...all([...a.map((r) => near(r.contact)), ...b.map((r) => far(r.contact))]));
-      else if (ways.size === 1 && ways.has('out')) findings.push(bothGive(a, b));
+        const [giver, taker] = one.direction === 'out' ? [one, other] : [other, one];
+        const port = one.direction === 'out' ? nearPort : farPort;
+        const low = goodDownTo(giver, taker, port.leastSupplyV ?? giver.leastV);
+        if (low) findings.push({ ...low, ...ends(a, b) });
+      } else if (ways.size === 1 && ways.has('out')) findings.push(bothGive(a, b));
       else if (ways.size === 1 && ways.has('in')) findings.push(bothTake(a, b));
       else questions.push(ask(a, b, known));
     }
@@ -118,10 +157,26 @@ function bothTake(a: readonly PortContact[], b: readonly PortContact[]): Finding
 }
 
 function ask(a: readonly PortContact[], b: readonly PortContact[], known: boolean): Question {
-  const joins: Join[] = [
-    ...a.map(({ contact }): Join => ({ near: contact, far: b[0]?.contact ?? null })),
-    ...b.slice(1).map(({ contact }): Join => ({ near: a[0]?.contact ?? null, far: contact })),
+  const fed = (feeds: 'near' | 'far'): Join[] => [
+    ...a.map(({ contact }): Join => ({ near: contact, far: b[0]?.contact ?? null, feeds })),
+    ...b
+      .slice(1)
+      .map(({ contact }): Join => ({ near: a[0]?.contact ?? null, far: contact, feeds })),
   ];
+  // What a table says is not asked again.
+  const gives = (
+    feeds: 'near' | 'far',
+    giver: PortContact | undefined,
+    taker: PortContact | undefined,
+  ) =>
+    giver?.direction === 'in' || taker?.direction === 'out'
+      ? []
+      : [
+          {
+            label: `${feeds === 'near' ? 'Near feeds far' : 'Far feeds near'}, same voltage: join`,
+            joins: fed(feeds),
+          },
+        ];
   const open = (contact: Contact, end: 'near' | 'far'): Join =>
     end === 'near' ? { near: contact, far: null } : { near: null, far: contact };
   return {
@@ -130,7 +185,8 @@ function ask(a: readonly PortContact[], b: readonly PortContact[], known: boolea
       known ? 'The tables do not say who gives.' : 'The tables do not say the voltages.'
     } Two supplies must never be joined.`,
     choices: [
-      { label: 'One feeds the other, same voltage: join', joins },
+      ...gives('near', a[0], b[0]),
+      ...gives('far', b[0], a[0]),
       {
         label: 'Each has its own: leave open',
         joins: [

@@ -48,7 +48,7 @@ function askWayRound(a: Unit, b: Unit): Question {
 function askSure(a: Unit, b: Unit): Question {
   return {
     id: `sure-${contactsOf(a)[0]}`,
-    sentence: `Is near ${spoken(a)} the same as far ${spoken(b)}? The names agree in a word only.`,
+    sentence: `Is near ${spoken(a)} the same as far ${spoken(b)}? The names are near each other, not the same.`,
     choices: [
       { label: 'Yes, join them', joins: straight(a, b) },
       { label: 'No, leave both open', joins: lone([a], [b]) },

@@ -6,7 +6,7 @@ import { crossesOver, rowsOf } from './nets';
 import type { Port, PortContact } from './port';
 import { meaningOf } from './signal';
 import { ribbonCores } from './ribbon-cores';
-import type { Finding, Net, SolveOptions } from './solution';
+import type { Finding, MeasuredCore, Net, SolveOptions } from './solution';
 
 type Kind = 'supply' | 'ground' | 'signal';
 
@@ -80,8 +80,9 @@ export function layCores(
   nets: readonly Net[],
   ports: Readonly<Record<End, Port>>,
   cable: Cable | null,
-  { measured, unused }: Pick<SolveOptions, 'measured' | 'unused'>,
+  { measured: told, unused }: Pick<SolveOptions, 'measured' | 'unused'>,
 ): LaidCores {
+  const measured = withOthers(told, cable);
   const cores: readonly Core[] =
     measured.length > 0 ? measured.map((row) => known(row.near, cable)) : (cable?.cores ?? []);
   if (cores.length === 0) return { nets, findings: [] };
@@ -131,6 +132,27 @@ export function layCores(
       : { ...net, core: core.id, farCore };
   });
   return { nets: laid, findings: findingsOf(laid, wanted, given, cores, unused) };
+}
+
+/**
+ * Cores as they were measured, with those that nobody measured as the cable's colours have them. Where two
+ * ends are left over and differ, they are one core: nothing else is left for either.
+ */
+function withOthers(
+  measured: readonly MeasuredCore[],
+  cable: Cable | null,
+): readonly MeasuredCore[] {
+  if (measured.length === 0 || !cable) return measured;
+  const ids = cable.cores.map(({ id }) => id);
+  const left = (end: End) => ids.filter((id) => !measured.some((core) => core[end] === id));
+  const [near, far] = [left('near'), left('far')];
+  const same = near.filter((id) => far.includes(id));
+  const [restNear, restFar] = [near, far].map((list) => list.filter((id) => !same.includes(id)));
+  const alone =
+    restNear?.length === 1 && restFar?.length === 1 && restNear[0] && restFar[0]
+      ? [{ near: restNear[0], far: restFar[0] }]
+      : [];
+  return [...measured, ...same.map((id) => ({ near: id, far: id })), ...alone];
 }
 
 const known = (id: ConductorId, cable: Cable | null): Core =>

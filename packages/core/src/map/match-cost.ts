@@ -1,6 +1,6 @@
 import { level } from './level';
 import type { PortContact } from './port';
-import { alike, crossing, meaningOf, plays } from './signal';
+import { alike, crossing, mayBeOne, meaningOf, plays } from './signal';
 import type { Unit } from './unit';
 
 /**
@@ -55,11 +55,15 @@ export function matchCost(near: Unit, far: Unit): number {
     return COSTS.apart;
   const same = one.concept === other.concept;
   const cross = crossing(one, other);
+  const others = one.of !== null && other.of !== null && one.of !== other.of;
+  if ((same || cross) && (one.loose || other.loose || others)) return COSTS.alike + channel;
   if (same || cross) {
     if (fit === 'unknown') return COSTS.unsure + channel;
     // What works both ways crosses only if nothing of its own name is there.
     return (cross && fit === 'either' ? COSTS.serves : COSTS.meant) + channel;
   }
   if (plays(one, other)) return (fit === 'unknown' ? COSTS.unsure : COSTS.serves) + channel;
-  return alike(one, other) && !(one.known && other.known) ? COSTS.alike + channel : COSTS.apart;
+  return mayBeOne(one, other) || (alike(one, other) && !(one.known && other.known))
+    ? COSTS.alike + channel
+    : COSTS.apart;
 }

@@ -30,6 +30,21 @@ interface Line {
 
 const MOST = 200;
 
+/** Whether a cell is the colour of a wire, in words or as a short name: "brown", "white/green", "BN". */
+const isColour = (text: string): boolean => {
+  const words = text
+    .trim()
+    .toLowerCase()
+    .split(/[\s/-]+/);
+  return text.trim() !== '' && words.every((word) => COLOURS.has(word));
+};
+
+/** The basic colours of wires by name, and the short names of IEC 60757. */
+const COLOURS = new Set(
+  `black brown red orange yellow green blue violet purple grey gray slate white pink turquoise clear bare
+  bk bn rd og ye gn bu vt gy wh pk gnye`.split(/\s+/),
+);
+
 /** Directions as they are written in pin tables. */
 const DIRECTION_NAMES: Readonly<Record<string, Direction>> = {
   o: 'out',
@@ -117,6 +132,7 @@ const refuse = (line: number, column: number, reason: string): ParsedPins => ({
 
 function linesOf(text: string): Line[] {
   const clean = text.replace(/^\uFEFF/, '');
+  if (/^\s*\|/.test(clean)) return barred(clean);
   const delimiter = [';', '\t', ','].find((mark) => clean.includes(mark));
   if (delimiter !== undefined)
     return papa
@@ -129,9 +145,32 @@ function linesOf(text: string): Line[] {
     .filter(({ cells }) => cells.length > 0);
 }
 
-/** "1 TXD", "1: TXD", "1 = TXD" and "TXD 1": two cells; the signal keeps its blanks. */
-function blankSeparated(line: string): string[] {
-  if (line === '') return [];
+/** "| 1 | UP |", with or without a line of dashes under the headings. */
+const barred = (text: string): Line[] =>
+  text
+    .split(/\r?\n/)
+    .map((line, index) => ({
+      line: index + 1,
+      cells: line
+        .trim()
+        .replace(/^\||\|$/g, '')
+        .split('|')
+        .map((one) => one.trim()),
+    }))
+    .filter(({ cells }) => cells.some((one) => one !== '' && !/^:?-+:?$/.test(one)));
+
+/**
+ * "1 TXD", "1: TXD", "1 = TXD", "1. TXD", "1) TXD", "1-TXD", "Pin 1 - TXD" and "TXD 1": two cells; the signal
+ * keeps its blanks. A colour in brackets after it is a third.
+ */
+function blankSeparated(written: string): string[] {
+  if (written === '') return [];
+  const [, before = written, inside = ''] = /^(.+?)\s*\(([^()]+)\)$/.exec(written) ?? [];
+  if (isColour(inside)) return [...blankSeparated(before), inside];
+  const line = written
+    .replace(/^(?:pin|contact|no\.?)\s*#?\s*(?=\d)/i, '')
+    .replace(/^(\d+)\s*[.)]\s*(?=\S)/, '$1 ')
+    .replace(/^(\d+)\s*-\s*(?=[^\d\s-])/, '$1 ');
   const [, a = '', b = ''] = /^(\S+?)\s*(?:[:=]\s*|\s-\s+|\s+)(.+)$/.exec(line) ?? [null, line, ''];
   if (CONTACT_NAME.test(a) && !/\s\d+$/.test(b)) return [a, b];
   const [, signal, contact] = /^(.+?)\s*(?:[:=]\s*|\s-\s+|\s+)(\S+)$/.exec(line) ?? [];
@@ -163,14 +202,22 @@ function guessed(lines: readonly Line[], known: ReadonlySet<Contact>): Columns |
   }).sort((a, b) => b.score - a.score || a.index - b.index);
   const [best] = scored;
   if (!best || best.score === 0) return null;
+  const isColours = (index: number) => {
+    const cells = lines.map((row) => row.cells[index] ?? '').filter((one) => one !== '');
+    return cells.length > 1 && cells.every(isColour);
+  };
   const others = scored
     .map(({ index }) => index)
     .filter((index) => index !== best.index)
     .sort((a, b) => a - b);
+  // A column of colours says what the wires look like, not what they carry.
+  const colours = others.length > 1 ? others.find(isColours) : undefined;
   const columns = new Map<PortField, number>([['contact', best.index]]);
   const fields = ['signal', 'direction', 'level'] as const;
+  if (colours !== undefined) columns.set('colour', colours);
+  const rest = others.filter((index) => index !== colours);
   fields.forEach((field, index) => {
-    const column = others[index];
+    const column = rest[index];
     if (column !== undefined) columns.set(field, column);
   });
   return columns;
@@ -223,6 +270,8 @@ function readRow(
     leastV: number('leastV'),
     currentA: number('currentA'),
     partner: text('partner') === '' ? null : text('partner'),
+    ...(text('colour') === '' ? {} : { colour: text('colour') }),
+    ...(text('mostV') === '' ? {} : { mostV: number('mostV') }),
     ...ownLevels(
       SHEET.map((field) => ({ field, given: text(field) !== '', value: number(field) })),
     ),

@@ -9,6 +9,8 @@ export type PortField =
   | 'leastV'
   | 'currentA'
   | 'partner'
+  | 'colour'
+  | 'mostV'
   | 'vOl'
   | 'vOh'
   | 'vIl'
@@ -25,6 +27,8 @@ const HEADINGS: Readonly<Record<PortField, string>> = {
   leastV: 'least leastv minimum minv min',
   currentA: 'current currenta a amps load',
   partner: 'partner pair mate',
+  colour: 'colour color wire core',
+  mostV: 'most mostv maximum maxv',
   vOl: 'vol v_ol',
   vOh: 'voh v_oh',
   vIl: 'vil v_il',

@@ -21,8 +21,12 @@ export interface PortContact {
   /** Of a supply: its nominal voltage, and the least that the device works at. */
   readonly volts: number | null;
   readonly leastV: number | null;
+  /** Of a supply, the most that the device stands; not asked for where nobody states it. */
+  readonly mostV?: number | null | undefined;
   /** What a supply gives at most or a load takes; a lamp's current. */
   readonly currentA: number | null;
+  /** What the device's own wire looks like, where the table says it. */
+  readonly colour?: string | undefined;
   /** The other wire of a differential pair. */
   readonly partner: Contact | null;
 }
@@ -67,6 +71,13 @@ export function namedContact(
     ...given,
   };
 }
+
+/** Whether a port is fed by cells: its supply sags, or a supply of its table is named after them. */
+export const runsOnCells = ({ leastSupplyV, contacts }: Port): boolean =>
+  leastSupplyV !== null ||
+  contacts.some(
+    ({ role, signal }) => role === 'supply' && /\b(batt?(ery)?|cells?|vbat)\b/i.test(signal),
+  );
 
 /** Contacts with the partners that their names tell: "TX+" and "TX-", "A" and "B". */
 export function withPartners(contacts: readonly PortContact[]): PortContact[] {

@@ -10,6 +10,10 @@ export interface Meaning {
   /** "TX2" is the second of its kind. */
   readonly channel: number | null;
   readonly words: readonly string[];
+  /** Of which of several alike: the keyboard's clock, the mouse's data. Null where the name does not say. */
+  readonly of: string | null;
+  /** Read from a part of the name, beside a word that says something unknown: a guess, to be asked. */
+  readonly loose: boolean;
 }
 
 interface Concept {
@@ -50,10 +54,46 @@ const CONCEPTS: readonly Concept[] = [
   { id: 'ground', names: 'GND GROUND SG SGND SIGNALGROUND COM COMMON 0V VSS RETURN RTN' },
   {
     id: 'shield',
-    names: 'SHIELD SCREEN DRAIN FG CHASSIS CHASSISGROUND CHASSISGND FRAMEGROUND FRAMEGND PG',
+    names: 'SHIELD SCREEN DRAIN BRAID FG CHASSIS CHASSISGROUND CHASSISGND FRAMEGROUND FRAMEGND PG',
   },
-  { id: 'supply', names: 'VCC VDD VBUS PWR POWER SUPPLY VIN V' },
+  { id: 'supply', names: 'VCC VDD VBUS VBAT VBATT BAT BATT BATTERY PWR POWER SUPPLY VIN V' },
   { id: 'none', names: 'NC N/C OPEN UNUSED RESERVED' },
+];
+
+/** Words before a signal's name that say whose it is. */
+const WHOSE: Readonly<Record<string, string>> = {
+  K: 'keyboard',
+  KB: 'keyboard',
+  KBD: 'keyboard',
+  KEYBOARD: 'keyboard',
+  M: 'mouse',
+  MS: 'mouse',
+  MOUSE: 'mouse',
+  UART: 'serial port',
+  SERIAL: 'serial port',
+  SER: 'serial port',
+  SPI: 'SPI',
+  I2C: 'I2C',
+};
+const LONGEST_FIRST = Object.keys(WHOSE).sort((a, b) => b.length - a.length);
+
+/** Shorter names than this are not looked for inside a word: D is in everything. */
+const LEAST_PART = 3;
+
+/**
+ * Names that different makers give the same thing, or a thing that may be the same: asked, never taken for
+ * granted. D11 to D13 are where a usual microcontroller board has its SPI.
+ */
+const MAY_BE: readonly (readonly string[])[] = [
+  ['FIRE', 'BUTTON', 'TRIGGER', 'SWITCH', 'KEY'],
+  ['D11', 'MOSI', 'COPI'],
+  ['D12', 'MISO', 'CIPO'],
+  ['D13', 'SCK', 'SCLK'],
+  ['TIP', 'T'],
+  ['RING', 'R'],
+  ['SLEEVE', 'S', 'GND', 'GROUND'],
+  ['PE', 'EARTH', 'GND', 'GROUND', 'SHIELD'],
+  ['BRAID', 'SHIELD', 'SCREEN', 'DRAIN'],
 ];
 
 const BY_NAME = new Map(
@@ -85,33 +125,72 @@ function readName(signal: string): Meaning {
   const text = signal.trim().toUpperCase();
   const words = text.split(/[^A-Z0-9]+/).filter((word) => word.length > 1);
   // A and B alone are the two wires of a two-way bus; a voltage is a supply's name.
-  if (/^[AB]$/.test(text))
-    return { concept: 'bus', known: true, mark: text as Mark, channel: null, words };
+  if (/^[AB]$/.test(text)) return { ...PLAIN, concept: 'bus', mark: text as Mark, words };
   if (voltageIn(text) !== null && /^[+-]?[\d.,]+ ?V\d*(?: (?:OUT|IN|DC))?$/.test(text))
-    return {
-      concept: BY_NAME.get(text) ?? 'supply',
-      known: true,
-      mark: null,
-      channel: null,
-      words,
-    };
+    return { ...PLAIN, concept: BY_NAME.get(text) ?? 'supply', words };
+  // The minus of a cell is what everything else is measured against.
+  if (/^(BATT?|BATTERY|CELL) ?[-−–]$/.test(text)) return { ...PLAIN, concept: 'ground', words };
   // "AUDIO GND", "VIDEO RETURN": a ground, whatever it is the ground of.
   const whole = text.replace(/[^A-Z0-9/]/g, '');
   if (words.length > 1 && GROUND_WORDS.has(words.at(-1) ?? '') && !BY_NAME.has(whole))
-    return { concept: 'ground', known: true, mark: null, channel: null, words };
+    return { ...PLAIN, concept: 'ground', words };
   const mark = MARKS.find(([pattern]) => pattern.test(text)) ?? null;
   const stem = (mark ? text.replace(mark[0], '') : text).replace(/[^A-Z0-9/]/g, '');
   const [, bare = stem, digits] = /^(.*?[A-Z/])(\d{1,2})$/.exec(stem) ?? [];
   const concept = BY_NAME.get(stem) ?? BY_NAME.get(bare);
   const numbered = digits !== undefined && BY_NAME.get(stem) === undefined;
+  const part = concept === undefined ? (inParts(words, stem) ?? inParts(words, bare)) : null;
+  const found = concept ?? part?.concept;
   return {
-    concept: concept ?? (stem === '' ? text : stem),
-    known: concept !== undefined,
+    concept: found ?? (stem === '' ? text : stem),
+    known: found !== undefined,
     mark: mark?.[1] ?? null,
-    channel: numbered && concept !== undefined ? Number(digits) : null,
+    channel: numbered && found !== undefined ? Number(digits) : null,
     words,
+    of: part?.of ?? null,
+    loose: part?.loose ?? false,
   };
 }
+
+const PLAIN = { known: true, mark: null, channel: null, of: null, loose: false } as const;
+
+type Part = Pick<Meaning, 'concept' | 'of' | 'loose'>;
+
+/**
+ * A signal in the parts of its name: "KB CLK", "KBCLK" and "Keyboard clock" are the keyboard's clock. Only
+ * what may be a signal is found so, since a part of a name is no ground for joining grounds or supplies.
+ */
+function inParts(words: readonly string[], stem: string): Part | null {
+  const signal = (name: string) => {
+    const concept = BY_NAME.get(name);
+    return concept === undefined || COMMONS.has(concept) ? undefined : concept;
+  };
+  const at = words.findLastIndex((word) => signal(word) !== undefined);
+  const concept = at < 0 ? undefined : signal(words[at] ?? '');
+  if (concept !== undefined && words.length > 1) {
+    const others = words.filter((_, index) => index !== at);
+    const whose = others.map((word) => WHOSE[word]);
+    return { concept, of: whose.find(Boolean) ?? null, loose: whose.includes(undefined) };
+  }
+  const prefix = LONGEST_FIRST.find((word) => {
+    const rest = stem.slice(word.length);
+    return stem.startsWith(word) && rest.length >= LEAST_PART && signal(rest) !== undefined;
+  });
+  if (prefix !== undefined)
+    return {
+      concept: signal(stem.slice(prefix.length)) ?? '',
+      of: WHOSE[prefix] ?? null,
+      loose: false,
+    };
+  for (let from = 1; from <= stem.length - LEAST_PART; from += 1) {
+    const inside = signal(stem.slice(from));
+    if (inside !== undefined) return { concept: inside, of: null, loose: true };
+  }
+  return null;
+}
+
+/** What is joined by rules of its own. */
+const COMMONS = new Set(['ground', 'supply', 'shield', 'none']);
 
 /** The volts that a name states: "+5 V", "12V", "3V3"; null where it states none. */
 export function voltageIn(signal: string): number | null {
@@ -132,7 +211,17 @@ export const plays = (a: Meaning, b: Meaning): boolean =>
   (PLAYS.get(a.concept) ?? []).includes(b.concept) ||
   (PLAYS.get(b.concept) ?? []).includes(a.concept);
 
-/** Whether two names that the table does not know have a word in common. */
+/** Whether makers use these two names for the same thing, or for things that may be the same. */
+export const mayBeOne = (a: Meaning, b: Meaning): boolean => {
+  const named = ({ concept, words }: Meaning) => [concept.toUpperCase(), ...words];
+  const [one, other] = [named(a), named(b)];
+  return MAY_BE.some(
+    (group) =>
+      one.some((word) => group.includes(word)) && other.some((word) => group.includes(word)),
+  );
+};
+
+/** Whether two names have a word in common. */
 export const alike = (a: Meaning, b: Meaning): boolean =>
   a.words.some((word) => b.words.includes(word));
 

@@ -24,6 +24,8 @@ export interface Net {
 export interface Join {
   readonly near: Contact | null;
   readonly far: Contact | null;
+  /** Of a supply, the end that gives it. */
+  readonly feeds?: End | undefined;
 }
 
 export interface Choice {

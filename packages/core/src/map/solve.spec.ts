@@ -190,7 +190,8 @@ describe('solveMap', () => {
       })),
     });
     expect(wiring(device(['WATER LEVEL'], 'out'), device(['LEVEL'], 'in'))).toBe('?');
-    expect(wiring(device(['WATER LEVEL'], 'out'), device(['WIND'], 'in'))).toBe('');
+    expect(wiring(device(['WATER LEVEL'], 'out'), device(['WIND'], 'in'))).toBe('?');
+    expect(wiring(device(['WATER LEVEL'], 'out'), device(['WIND'], 'out'))).toBe('');
     expect(wiring(device(['VCC', 'GND'], 'unknown'), device(['VCC', 'GND'], 'in'))).toBe('2-2 ?');
   });
 

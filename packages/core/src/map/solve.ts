@@ -1,6 +1,8 @@
 import { SHIELD, type Cable, type Contact } from '../catalogue';
 import type { End } from '../link';
+import { askOpen } from './ask-open';
 import { checkNets } from './checks';
+import { portsFed } from './fed';
 import { joinGrounds, joinSupplies } from './join-common';
 import { isHandshake, joinHandshake } from './join-handshake';
 import { bondShield } from './join-shield';
@@ -61,8 +63,9 @@ const signalsOnly = (port: Port, through: boolean): Port =>
  * least cost (see COSTS), then handshake lines without a partner, then the shield. Cores are laid on the
  * nets, and everything is checked.
  */
-export function solveMap({ near: nearPort, far: farPort, cable, options }: MapTask): Solution {
-  const ports = { near: nearPort, far: farPort };
+export function solveMap({ cable, options, ...given }: MapTask): Solution {
+  const ports = portsFed(given, options.joins);
+  const { near: nearPort, far: farPort } = ports;
   // A join that names a contact which is gone says nothing any more.
   const there = (end: End, contact: Contact | null) =>
     contact === null || rowAt(ports[end], contact) !== undefined;
@@ -105,11 +108,24 @@ export function solveMap({ near: nearPort, far: farPort, cable, options }: MapTa
     options,
   );
   const nets = [...laid.nets, ...shield];
-  const questions = [...supplies.questions, ...signals.questions];
   const unmatched = {
     near: openContacts('near', nearPort, nets),
     far: openContacts('far', farPort, nets),
   };
+  const asked = [...supplies.questions, ...signals.questions];
+  const silent = (end: End): Contact[] => {
+    const named = new Set(
+      asked.flatMap(({ choices }) =>
+        choices.flatMap(({ joins: all }) => all.map((join) => join[end])),
+      ),
+    );
+    return unmatched[end].filter((contact) => {
+      const row = rowAt(ports[end], contact);
+      const aside = !through && row !== undefined && isHandshake(row);
+      return !taken[end].has(contact) && !named.has(contact) && !aside;
+    });
+  };
+  const questions = [...asked, ...askOpen({ near: silent('near'), far: silent('far') }, ports)];
   return {
     nets,
     unmatched,

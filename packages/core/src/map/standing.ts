@@ -13,6 +13,7 @@ import {
   type WalkPlan,
   type Walked,
 } from './buzz';
+import { portsFed } from './fed';
 import { crossesOver } from './nets';
 import type { Solution } from './solution';
 import type { MapTask } from './solve';
@@ -179,7 +180,10 @@ export function adapterStanding(
     };
   };
   const buzz = { cores: standing('cores'), contacts: standing('contacts') };
-  const tests = testState(planTests(solution, { near: task.near, far: task.far }), results);
+  const tests = testState(
+    planTests(solution, portsFed({ near: task.near, far: task.far }, task.options.joins)),
+    results,
+  );
   return {
     tests: heldBack(tests, [
       ...solution.questions.map(({ sentence }) => sentence),

@@ -1,4 +1,4 @@
-import type { Contact } from '../catalogue';
+import { SHIELD, type Contact } from '../catalogue';
 import type { End } from '../link';
 import { level } from './level';
 import { neighbours } from './neighbours';
@@ -69,8 +69,12 @@ export function planTests(
   ];
   return [
     ...solution.nets.flatMap(continuity),
+    ...shieldSteps(solution.nets),
     ...isolation(pieces, solution.nets, ports),
-    ...solution.nets.flatMap((net) => supplyStep(net, solution.nets, ports)),
+    ...solution.nets.flatMap((net) => {
+      const known = supplyStep(net, solution.nets, ports);
+      return known.length > 0 ? known : unknownSupplyStep(net, solution.nets, ports);
+    }),
     ...solution.nets.flatMap((net) => idleStep(net, solution.nets, ports)),
     ...functionSteps(solution.nets, ports),
   ];
@@ -122,7 +126,10 @@ function isolation(
       if (a && b) add([a, b], [nets.indexOf(supply), nets.indexOf(ground)], 'must never touch');
     }
   for (const end of ['near', 'far'] as const)
-    for (const [a, b] of neighbours(ports[end].connector))
+    for (const [a, b] of neighbours(ports[end].connector).filter((pair) =>
+      // Where neither holds a core, nothing was soldered that could have run over.
+      pair.some((contact) => nets.some((net) => net[end].includes(contact))),
+    ))
       add(
         [
           { end, contact: a },
@@ -193,6 +200,54 @@ function supplyStep(
     ];
   }
   return [];
+}
+
+/** A supply of which the tables and the answers do not say who gives it. */
+function unknownSupplyStep(
+  net: Net,
+  nets: readonly Net[],
+  ports: Readonly<Record<End, Port>>,
+): TestStep[] {
+  const rows = rowsOf(net, ports);
+  const [near] = rows.near.filter(({ role }) => role === 'supply');
+  const [far] = rows.far.filter(({ role }) => role === 'supply');
+  const ground = groundAt('far', nets, ports);
+  if (!near || !far || !ground) return [];
+  const probes = [{ end: 'far', contact: far.contact }, ground] as const;
+  const volts = near.volts ?? far.volts;
+  const ranges =
+    volts === null
+      ? []
+      : [[round(volts * (1 - SUPPLY_TOLERANCE)), round(volts * (1 + SUPPLY_TOLERANCE))] as const];
+  return [
+    {
+      id: id('supply', probes),
+      stage: 'supply',
+      kind: 'volts',
+      probes,
+      ranges,
+      sentence: `Find out first which device gives ${net.signal}, and plug in that one alone. Red on ${at(probes[0])}, black on ${at(ground)}, or the same contacts’ partners at the other end: ${
+        ranges[0] ? range(ranges[0]) : 'the supply’s voltage'
+      }, with the sign right.`,
+    },
+  ];
+}
+
+/** The shield's joints at either end; where both are bonded, the beeps from shell to shell say it. */
+function shieldSteps(nets: readonly Net[]): TestStep[] {
+  const shield = nets.find(({ core }) => core === SHIELD);
+  if (!shield || (shield.near.length > 0 && shield.far.length > 0)) return [];
+  const end: End = shield.near.length > 0 ? 'near' : 'far';
+  const [contact] = shield[end];
+  if (contact === undefined) return [];
+  return [
+    {
+      id: `shield ${end} ${contact}`,
+      stage: 'unpowered',
+      kind: 'works',
+      sentence: `Beep ${end} ${contact} to the cable’s shield: joined. Beep the ${other(end)} connector’s shell to it: silent, since the shield is bonded at the ${end} end only.`,
+    },
+  ];
 }
 
 /** Serial data rests at a one; of other signals only the two levels are known, not which. */

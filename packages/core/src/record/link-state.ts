@@ -1,3 +1,4 @@
+import { SHIELD } from '../catalogue';
 import { ENDS, schoolsOf, type End, type Job, type Link } from '../link';
 import {
   fixingKeys,
@@ -80,7 +81,11 @@ export function taskOf(
     otherEnd,
     schools,
     environment: link.environment,
-    shieldFloats: end === 'far' && schools.bond === 'near-end',
+    pinout: link.pinout?.[end] ?? null,
+    // An adapter's map says where its shield is bonded.
+    shieldFloats: link.pinout
+      ? !link.pinout[end].some(([, core]) => core === SHIELD)
+      : end === 'far' && schools.bond === 'near-end',
     units: job.units,
   };
 }

@@ -1,7 +1,9 @@
 import { BUILT_IN, SCHOOLS, chosenSchools, type Schools } from '../catalogue';
 import { actOut } from '../testing/bench';
+import { REFUSED_PLANS } from '../testing/refused-plans';
 import { seeded } from '../testing/seeded';
 import { EVERY_PAIR } from '../testing/tasks';
+import { FOLDS_BRAID } from './cuts';
 import { OPERATIONS } from './operations';
 import { planTermination, type TerminationTask } from './plan-termination';
 
@@ -13,7 +15,9 @@ function schoolsFor({ connector, cable }: TerminationTask): Schools[] {
   const shielded = cable.shield !== 'none';
   return SCHOOLS.filter(
     ({ id, options }) =>
-      options.some((option) => words.has(`${id}-${option.id}`)) || (id === 'bond' && shielded),
+      options.some((option) => words.has(`${id}-${option.id}`)) ||
+      (id === 'bond' && shielded) ||
+      (id === 'strip' && FOLDS_BRAID.has(connector.family)),
   ).reduce<Schools[]>(
     (sofar, { id, options }) =>
       sofar.flatMap((schools) => options.map((option) => ({ ...schools, [id]: option.id }))),
@@ -89,6 +93,56 @@ describe('every plan acted out on a bench', () => {
         need: 'hex die 5.41 mm (0.213 in)',
       }),
     ]);
+  });
+});
+
+describe('plans that hands can’t follow', () => {
+  const refusals = REFUSED_PLANS.map(({ cable, plan }) =>
+    actOut(plan, BUILT_IN.cable(cable), 'made'),
+  );
+
+  it('are refused, each for what is wrong with it', () => {
+    expect(refusals).toEqual([
+      'slide-ferrule: the shrink lies between the ferrule and the cut end',
+      'slide-ferrule: the shrink lies between the ferrule and the cut end',
+      'inspect-insulation: what it touches lies under the shield',
+      'wipe-gel: what it touches lies under the shield',
+      'tie-rear: it pulls on ends that were trimmed flush',
+      'tie-cable: it pulls on cores that hold only in their slots',
+      'inspect-insulation: what it touches lies under the shield',
+      'inspect-insulation: what it touches lies under the shield',
+      'the drawing trims a braid that no step cuts',
+    ]);
+  });
+
+  it('are refused for the next thing once the first is mended', () => {
+    const mended = (
+      index: number,
+      ...moves: readonly (readonly [id: string, before: string])[]
+    ) => {
+      const row = REFUSED_PLANS[index];
+      if (!row) throw new Error(`No plan ${index}`);
+      const steps = moves.reduce((list, [id, before]) => {
+        const step = list.find((one) => one.id === id);
+        const rest = list.filter((one) => one !== step);
+        const at = rest.findIndex((one) => one.id === before);
+        return step ? [...rest.slice(0, at), step, ...rest.slice(at)] : rest;
+      }, row.plan.steps);
+      return actOut({ ...row.plan, steps }, BUILT_IN.cable(row.cable), 'made');
+    };
+    const shrinkFirst = ['thread-shrink', 'thread-ferrule'] as const;
+    expect(mended(1, shrinkFirst)).toBe('wrap-joint: taped before the shrink is over it');
+    expect(mended(1, shrinkFirst, ['wrap-joint', 'label-end'])).toBe(
+      'wrap-joint: nothing is mated on the bench',
+    );
+    const foilFirst = ['fold-foil', 'inspect-insulation'] as const;
+    expect(mended(2, foilFirst)).toBe('close-hood: the drain wire is wound round the foil');
+    expect(mended(7, foilFirst)).toBe(
+      'crimp: the shield’s joint is shut in before anyone looked at it',
+    );
+    expect(mended(4, ['tie-rear', 'trim-flush'])).toBe(
+      'tie-rear: it pulls the cores out of their slots',
+    );
   });
 });
 

@@ -1,17 +1,22 @@
 import type { Cable, ConnectorFamily, Jacket } from '../catalogue';
-import type { Operation, OperationKind, PartId } from './operation';
+import type { Layer, Operation, OperationKind, PartId } from './operation';
 
 export interface Caution {
   readonly id: string;
   readonly kinds: readonly OperationKind[];
   readonly parts?: readonly PartId[];
   readonly tools?: readonly string[];
+  /** Undefined stands for steps that name no layer. */
+  readonly layers?: readonly (Layer | undefined)[];
   /** Only for cables that are made for these surroundings, or run in them. */
   readonly environments?: readonly Jacket[];
   readonly cables?: readonly Cable['family'][];
   readonly connectors?: readonly ConnectorFamily[];
   readonly sentence: string;
 }
+
+const LINE_VOLTAGE =
+  'A telephone line carries voltage when idle and more when it rings: disconnect it first, and don’t touch bare cores in a thunderstorm.';
 
 /** Where the work can hurt someone: told at the step, by operation, part, place and kind of line. */
 export const CAUTIONS: readonly Caution[] = [
@@ -20,7 +25,7 @@ export const CAUTIONS: readonly Caution[] = [
     kinds: ['strip'],
     cables: ['four-pair'],
     sentence:
-      'Make sure that the far end is unplugged: power over the cable can be on these conductors. In a wall box, keep clear of mains; local codes and a licensed electrician decide there.',
+      'Make sure that the other end is unplugged: power over the cable can be on these conductors. In a wall box, keep clear of mains; local codes and a licensed electrician decide there.',
   },
   {
     id: 'live-core',
@@ -32,7 +37,7 @@ export const CAUTIONS: readonly Caution[] = [
   {
     id: 'ringing-voltage',
     kinds: ['strip', 'check'],
-    cables: ['telephone'],
+    connectors: ['telephone-socket', 'screw-terminals', 'punch-block'],
     parts: ['socket'],
     sentence:
       'Ringing voltage bites, and it comes without warning: disconnect the line at the demarcation first. The provider’s side is not ours to open.',
@@ -40,9 +45,17 @@ export const CAUTIONS: readonly Caution[] = [
   {
     id: 'line-voltage',
     kinds: ['strip'],
+    layers: ['jacket'],
     cables: ['telephone'],
-    sentence:
-      'A telephone line carries voltage when idle and more when it rings: disconnect it first, and don’t touch bare cores in a thunderstorm.',
+    sentence: LINE_VOLTAGE,
+  },
+  {
+    id: 'line-voltage-elsewhere',
+    kinds: ['strip'],
+    layers: ['jacket'],
+    connectors: ['telephone-socket', 'screw-terminals', 'telephone-plug', 'punch-block'],
+    cables: ['four-pair', 'cord'],
+    sentence: LINE_VOLTAGE,
   },
   {
     id: 'fed-coax',
@@ -55,6 +68,28 @@ export const CAUTIONS: readonly Caution[] = [
     id: 'blade',
     kinds: ['strip', 'cut'],
     sentence: 'Cut away from your hand.',
+  },
+  {
+    id: 'still-blade',
+    kinds: ['strip'],
+    layers: ['insulation'],
+    sentence:
+      'With a blade instead of a stripper: pull the wire along the still blade, away from the hand.',
+  },
+  {
+    id: 'inverter',
+    kinds: ['check', 'strip'],
+    connectors: [
+      'splice',
+      'gel-splice',
+      'sleeve-pigtail',
+      'soldered',
+      'header-plug',
+      'contact-plug',
+    ],
+    layers: ['jacket', undefined],
+    sentence:
+      'Inverter and back-light leads carry high voltage, and hold it for a while after they are switched off: they are not joined this way. Leave them to their maker’s instructions and licensed hands.',
   },
   {
     id: 'offcuts',
@@ -109,7 +144,7 @@ export const CAUTIONS: readonly Caution[] = [
 ];
 
 export function cautionsFor(
-  { kind, part, tools }: Operation,
+  { kind, part, layer, tools }: Operation,
   cable: Cable,
   connector: { readonly family: ConnectorFamily },
   place: Jacket,
@@ -120,6 +155,7 @@ export function cautionsFor(
     (row) =>
       row.kinds.includes(kind) &&
       among(row.parts, part) &&
+      (!row.layers || row.layers.includes(layer)) &&
       (!row.tools || row.tools.some((tool) => tools.includes(tool))) &&
       (among(row.environments, cable.environment) || among(row.environments, place)) &&
       among(row.cables, cable.family) &&

@@ -1,4 +1,5 @@
 import { BUILT_IN, CABLES, CONNECTORS, type Cable, type Connector } from '../catalogue';
+import { EVERY_PAIR } from '../testing/tasks';
 import { fitProblems as problemsOf } from './fit';
 
 const fitProblems = (cable: Cable, part: Connector, place: Cable['environment'] = 'indoor') =>
@@ -24,6 +25,23 @@ function fits(wire: Cable, { accepts, shielded, wiring, impedanceOhm }: Connecto
 }
 
 const pairs = CABLES.flatMap((wire) => CONNECTORS.map((part) => ({ wire, part })));
+
+describe('a suggestion', () => {
+  it('mates with what is there: the same outline and gender, for every cable and connector', () => {
+    let told = 0;
+    for (const { cable, connector } of EVERY_PAIR)
+      for (const { suggestion } of fitProblems(cable, connector)) {
+        const name = /^Use “(.+)”\.$/.exec(suggestion)?.[1];
+        const other = BUILT_IN.connectors.find((row) => row.name === name);
+        if (!other) continue;
+        told += 1;
+        expect([other.outline, other.gender])
+          .withContext(`${connector.id} for ${cable.id}: ${suggestion}`)
+          .toEqual([connector.outline, connector.gender]);
+      }
+    expect(told).toBeGreaterThan(100);
+  });
+});
 
 describe('fitProblems', () => {
   it('agree with the plain judgement for every cable and connector', () => {

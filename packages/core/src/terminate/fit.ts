@@ -196,6 +196,12 @@ export function fitProblems(pairing: Pairing, catalogue: Catalogue): FitProblem[
 const fits = (pairing: Pairing) =>
   [KIND, ...RULES, ...PLACE_RULES].every((rule) => rule.lacks(pairing) === null);
 
+/** Whether what mates with one mates with the other: the same outline and gender, or the same kind of joint. */
+const standsIn = (other: Connector, part: Connector): boolean =>
+  other.gender === part.gender &&
+  other.outline === part.outline &&
+  (part.outline !== null || other.family === part.family);
+
 function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Catalogue): string {
   const { cable, part } = pairing;
   const wires = cables.filter(
@@ -204,11 +210,10 @@ function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Cat
   const wire = wires.find((row) => row.grade === cable.grade) ?? wires[0];
   // A jacket that the place refuses is not mended by another connector.
   const parts =
-    PLACE_RULES[0] === rule ? [] : connectors.filter((row) => fits({ ...pairing, part: row }));
-  const other =
-    parts.find((row) => row.family === part.family) ??
-    parts.find((row) => row.gender === part.gender && row.outline === part.outline) ??
-    (wire ? undefined : parts.find((row) => row.gender === part.gender));
+    PLACE_RULES[0] === rule
+      ? []
+      : connectors.filter((row) => standsIn(row, part) && fits({ ...pairing, part: row }));
+  const other = parts.find((row) => row.family === part.family) ?? parts[0];
   if (other) return `Use “${other.name}”.`;
   return wire
     ? `Use ${wire.name} cable.`

@@ -63,7 +63,7 @@ function progressOf(
 ): Progress {
   const isTicked = (step: Pick<Step, 'id' | 'checks'>) =>
     tickKeys(step).every((key) => ticked.has(key));
-  const operations = plan.fit.ok ? operationsFor(task) : [];
+  const operations = plan.fit.ok ? operationsFor(task).filter((row) => !row.afterwards) : [];
   // What was done in another school counts where it made the same: a pin that is crimped is fixed.
   const planned = new Set(operations.map(({ id }) => id));
   const otherwise = factsOf(

@@ -1,6 +1,7 @@
 export { runsAtOnce } from './at-once';
 export { planBatch, type BatchEnd, type BatchPlan, type Session } from './batch';
 export { CAUTIONS } from './caution';
+export { CUT_WORDS, cutsOf, foldedMm, type Cut } from './cuts';
 export { fitProblems, type FitProblem } from './fit';
 export {
   fixingKeys,
@@ -20,7 +21,6 @@ export { REMAKE_CAUSES, remakeCauseName, type RemakeCause } from './remake-cause
 export type { Check, OperationKind, PartId } from './operation';
 export {
   planTermination,
-  type Cut,
   type Step,
   type TerminationPlan,
   type TerminationTask,

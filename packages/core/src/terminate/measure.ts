@@ -69,6 +69,9 @@ const MEASURES: Readonly<Record<MeasureKind, Row>> = {
   },
 };
 
+/** Longer than this, conductors are only in the way. Generic, mm. */
+const LONGEST_MM = 150;
+
 /** What a step is measured against on this connector; null where its sheet asks for nothing. */
 export function measureFor(kind: MeasureKind, part: Connector): Measure | null {
   const { what } = MEASURES[kind];
@@ -85,7 +88,12 @@ export function measureFor(kind: MeasureKind, part: Connector): Measure | null {
     return jacket && tips ? around(jacket.fromDatumMm, tips.toleranceMm) : null;
   }
   const cut = cutAt(part, kind);
-  return cut ? around(cut.fromEndMm, cut.toleranceMm) : null;
+  if (!cut) return null;
+  const measure = around(cut.fromEndMm, cut.toleranceMm);
+  // What comes out of the nose is cut flush there: stripped long is right.
+  return kind === 'jacket' && part.family === 'pass-through-plug'
+    ? { ...measure, maxMm: LONGEST_MM }
+    : measure;
 }
 
 export function cutAt(part: Connector, layer: CutLayer) {

@@ -55,10 +55,21 @@ export type PartId =
   | 'joint'
   | 'lamps'
   | 'battery'
-  | 'tape';
+  | 'tape'
+  | 'terminals';
 
 export type Layer =
-  'jacket' | 'foil' | 'braid' | 'dielectric' | 'insulation' | 'pairs' | 'conductors';
+  | 'jacket'
+  | 'foil'
+  | 'braid'
+  | 'drain'
+  | 'tape'
+  | 'dielectric'
+  /** Everything down to the centre conductor, in one cut. */
+  | 'to-centre'
+  | 'insulation'
+  | 'pairs'
+  | 'conductors';
 
 /**
  * What decides which operations an end takes: what the cable holds ("foil", "cable:coax"), what the
@@ -101,6 +112,8 @@ export interface Operation {
   readonly measures?: MeasureKind;
   /** 0 is the outermost layer, -1 what goes over the whole cable: the preference is to work from the outside in. */
   readonly depth: number;
+  /** Done on site once the end is made and tested: told with the plan, no step of it. */
+  readonly afterwards?: boolean;
   /** How to go on if it was left out until it was too late. */
   readonly wayBack?: string;
 }

@@ -1,17 +1,21 @@
 import {
+  DEFAULT_SCHOOLS,
+  SHIELD,
   conductor,
   scheme as schemeRow,
   type Cable,
   type Catalogue,
   type Connector,
-  type CutSize,
+  type CutLayer,
   type Jacket,
   type SchemeId,
   type Schools,
 } from '../catalogue';
+import type { Pin } from '../link';
 import { formatMm, type UnitSystem } from '../units';
 import { cautionsFor } from './caution';
 import { conditionsOf, layOut, situationOf } from './conditions';
+import { cutsOf, type Cut } from './cuts';
 import { fitProblems, type FitProblem } from './fit';
 import { cutAt, measureFor, type Measure } from './measure';
 import type { Operation } from './operation';
@@ -33,9 +37,9 @@ export interface TerminationTask {
   /** The tools at hand; all that are needed if not said. */
   readonly tools?: readonly string[];
   readonly units?: UnitSystem;
+  /** Of an adapter's end: which core is on which contact, instead of a scheme. */
+  readonly pinout?: readonly Pin[] | null;
 }
-
-export type Cut = CutSize;
 
 export interface Step extends Pick<
   Operation,
@@ -61,6 +65,8 @@ export interface TerminationPlan {
   readonly tools: readonly string[];
   readonly cuts: readonly Cut[];
   readonly steps: readonly Step[];
+  /** What is left for the site, once the end is made and tested. */
+  readonly afterwards: readonly string[];
 }
 
 const remembered = new WeakMap<Catalogue, Map<string, TerminationPlan>>();
@@ -94,6 +100,7 @@ const refused = (problems: readonly FitProblem[]): TerminationPlan => ({
   tools: [],
   cuts: [],
   steps: [],
+  afterwards: [],
 });
 
 function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan {
@@ -101,7 +108,8 @@ function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan 
   const place = task.environment ?? 'indoor';
   const problems = fitProblems({ cable, part: connector, place }, catalogue);
   if (problems.length > 0) return refused(problems);
-  const order = solveOrder(operationsFor(task));
+  const operations = operationsFor(task);
+  const order = solveOrder(operations.filter((row) => !row.afterwards));
   if (!order) throw new Error(`No order makes ${connector.id} on ${cable.id}`);
   const fill = filler(task);
   const steps = order.map((operation, index): Step => ({
@@ -126,8 +134,9 @@ function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan 
       fit: { ok: true, problems: [] },
       parts: [...new Set(order.flatMap((operation) => operation.part ?? []))],
       tools: [...new Set(steps.flatMap((step) => step.tools))],
-      cuts: connector.cuts,
+      cuts: cutsOf(connector, task.schools ?? DEFAULT_SCHOOLS),
       steps,
+      afterwards: operations.filter((row) => row.afterwards).map((row) => fill(row.instruction)),
     },
     task.tools,
   );
@@ -192,7 +201,7 @@ function filler(task: TerminationTask): (text: string) => string {
   const { cable, connector, scheme } = task;
   const { used, unused } = layOut(situationOf(task));
   const size = (mm: number) => formatMm(mm, task.units ?? 'metric');
-  const at = (layer: CutSize['layer']) => {
+  const at = (layer: CutLayer) => {
     const cut = cutAt(connector, layer);
     return cut ? `${size(cut.fromEndMm)} ± ${size(cut.toleranceMm)}` : '';
   };
@@ -200,16 +209,30 @@ function filler(task: TerminationTask): (text: string) => string {
   const exposed = tips
     ? `${size(jacket?.fromDatumMm ?? 0)} ± ${size(tips.toleranceMm)}`
     : size(connector.untwistMm ?? jacket?.fromDatumMm ?? 0);
+  const edge =
+    used.find(({ core }) => core === cable.cores[0]?.id)?.contact ?? used[0]?.contact ?? '1';
+  const met = (task.pinout ?? []).filter(([, core]) => core !== SHIELD);
   const list =
-    connector.wiring === 'four-pair'
-      ? schemeRow(scheme).conductors.join(', ')
-      : used.length > SAID_CORES
-        ? 'as the drawing shows'
-        : used
-            .map(({ contact, core }) =>
-              connector.wiring === 'colour' ? nameOf(core) : `${contact} ${nameOf(core)}`,
-            )
-            .join(', ');
+    met.length > 0 && connector.wiring === 'colour'
+      ? met
+          .map(([contact, core, looks]) => `${nameOf(contact)} to ${nameOf(looks ?? core)}`)
+          .join(', ')
+      : connector.wiring === 'four-pair' && !task.pinout
+        ? schemeRow(scheme).conductors.join(', ')
+        : used.length > SAID_CORES
+          ? 'as the drawing shows'
+          : used
+              .map(({ contact, core, looks }) =>
+                connector.wiring === 'colour'
+                  ? nameOf(looks ?? core)
+                  : `${contact} ${nameOf(looks ?? core)}`,
+              )
+              .join(', ');
+  const inSlots = (row: 'upper' | 'lower') =>
+    connector.slots
+      .filter((slot) => slot.row === row)
+      .map(({ contact }) => nameOf(used.find((one) => one.contact === contact)?.core ?? ''))
+      .join(', ');
   const values: Readonly<Record<string, string>> = {
     scheme,
     order: list,
@@ -227,7 +250,13 @@ function filler(task: TerminationTask): (text: string) => string {
     gauge: `${cable.gaugeAwg} AWG`,
     count: String(cable.cores.length),
     first: used[0]?.contact ?? '1',
+    edge,
+    meeting: met.length > 0 ? 'as the map joins them' : 'colour to colour',
+    met: met.length > 0 ? 'Each meets the one that the map says' : 'Colour meets colour',
+    partner: met.length > 0 ? 'the one that the map says' : 'its own colour',
     firstCore: nameOf(cable.cores[0]?.id ?? ''),
+    upper: inSlots('upper'),
+    lower: inSlots('lower'),
     second: connector.contacts[1] ?? '',
     third: connector.contacts[2] ?? '',
   };

@@ -26,8 +26,8 @@ describe('schoolsInUse', () => {
   });
 
   it('names none where nothing is to choose', () => {
-    const compression = fitting.find(({ connector }) => connector.id === 'f-compression-rg-6');
-    expect(compression && schoolsInUse(compression)).toEqual([]);
+    const box = fitting.find(({ connector }) => connector.id === 'lamp-tester');
+    expect(box && schoolsInUse(box)).toEqual(['scheme']);
   });
 });
 

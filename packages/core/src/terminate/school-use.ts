@@ -1,4 +1,5 @@
 import { SCHOOLS, type Connector, type SchoolId, type Schools } from '../catalogue';
+import { FOLDS_BRAID } from './cuts';
 import { OPERATIONS } from './operations';
 import type { TerminationTask } from './plan-termination';
 
@@ -10,6 +11,7 @@ export function schoolsInUse({ connector, cable }: TerminationTask): SchoolId[] 
     ringing: connector.bell !== null,
     bond: cable.shield !== 'none' && cable.family !== 'coax' && words.has('shield-bonded'),
     unused: words.has('unused'),
+    strip: FOLDS_BRAID.has(connector.family),
   };
   return SCHOOLS.filter(
     ({ id, options }) => asked[id] ?? options.some((option) => words.has(`${id}-${option.id}`)),

@@ -1,5 +1,14 @@
-import { BUILT_IN, CONNECTORS, DEFAULT_SCHOOLS } from '../catalogue';
+import {
+  BUILT_IN,
+  CONNECTORS,
+  DEFAULT_SCHOOLS,
+  assignCores,
+  conductor,
+  type SchemeId,
+} from '../catalogue';
 import { EVERY_PAIR, taskFor } from '../testing/tasks';
+import { foldedMm } from './cuts';
+import { judgeMeasure } from './measure';
 import { followPlan as followIn, tickKeys } from './follow-plan';
 import { operation, type Operation } from './operation';
 import { OPERATIONS } from './operations';
@@ -10,6 +19,13 @@ const planTermination = (row: TerminationTask) => planIn(row, BUILT_IN);
 const followPlan = (row: TerminationTask, ticked: ReadonlySet<string>) =>
   followIn(row, ticked, BUILT_IN);
 const task = taskFor;
+const wiringRows = (scheme: SchemeId) =>
+  assignCores(
+    BUILT_IN.cable('cat6-uutp-solid'),
+    BUILT_IN.connector('keystone-tool-less'),
+    scheme,
+    DEFAULT_SCHOOLS,
+  );
 const everyTask = EVERY_PAIR.flatMap((row) =>
   (['bare', 'made'] as const).map((otherEnd) => ({ ...row, otherEnd })),
 );
@@ -53,6 +69,98 @@ describe('planTermination', () => {
     const order = ['strip-jacket', 'cut-braid', 'strip-dielectric', 'flare-braid', 'insert-body'];
     expect(ids.filter((id) => order.includes(id))).toEqual(order);
     expect(ids).not.toContain('fold-braid');
+  });
+
+  it('leaves tape and a telephone call for the site, after the end is made', () => {
+    const of = (cable: string, connector: string) =>
+      planTermination(task({ cable, connector, environment: 'outdoor' }));
+    const crimp = of('rg-6-outdoor', 'bnc-crimp-75-rg-6');
+    expect(crimp.afterwards.join()).toContain('On site, once it is mated: wrap');
+    expect(crimp.steps.map(({ operation: kind }) => kind)).not.toContain('wrap');
+    expect(
+      planTermination(
+        task({ cable: 'telephone-2-pair', connector: 'telephone-socket-master' }),
+      ).afterwards.join(),
+    ).toContain('listen for the tone');
+    expect(planTermination(task()).afterwards).toEqual([]);
+  });
+
+  it('strips coax in one turn or layer by layer, with the cuts of each', () => {
+    const of = (strip: string) =>
+      planTermination(
+        task({
+          cable: 'rg-6',
+          connector: 'f-compression-rg-6',
+          schools: { ...DEFAULT_SCHOOLS, strip },
+        }),
+      );
+    const told = (strip: string) =>
+      of(strip).cuts.map(({ layer, fromEndMm }) => [layer, fromEndMm]);
+    expect(told('two-blade')).toEqual([
+      ['jacket', 12.7],
+      ['to-centre', 6.4],
+    ]);
+    expect(told('layer-by-layer')).toEqual([
+      ['jacket', 12.7],
+      ['dielectric', 6.4],
+    ]);
+    const folded = (strip: string) =>
+      foldedMm(BUILT_IN.connector('f-compression-rg-6'), of(strip).cuts);
+    expect(folded('two-blade')).toBeCloseTo(6.3, 6);
+    expect(folded('layer-by-layer')).toBe(12.7);
+    for (const strip of ['two-blade', 'layer-by-layer'])
+      expect(of(strip).steps.map(({ id }) => id)).toContain('fold-braid');
+  });
+
+  it('lays a tool-less jack as its slots are drawn, ties it before the upper pairs, and pulls on nothing after', () => {
+    for (const scheme of ['T568A', 'T568B'] as const) {
+      const plan = planTermination(task({ connector: 'keystone-tool-less', scheme }));
+      const ids = plan.steps.map(({ id }) => id);
+      const order = ['lay-lower', 'tie-rear', 'lay-upper', 'trim-flush', 'press-lid'];
+      expect(ids.filter((id) => order.includes(id))).toEqual(order);
+      const rows = new Map(
+        wiringRows(scheme).map(({ contact, core }) => [contact, conductor(core ?? '').name]),
+      );
+      for (const row of ['upper', 'lower'] as const) {
+        const drawn = BUILT_IN.connector('keystone-tool-less')
+          .slots.filter((slot) => slot.row === row)
+          .map(({ contact }) => rows.get(contact));
+        expect(plan.steps.find(({ id }) => id === `lay-${row}`)?.instruction).toContain(
+          drawn.join(', '),
+        );
+      }
+    }
+  });
+
+  it('lets a pass-through plug be stripped long: it is cut flush', () => {
+    const measure = (connector: string) =>
+      planTermination(task({ connector })).steps.find(({ id }) => id === 'strip-jacket')?.measure;
+    const verdict = (connector: string, mm: number) => {
+      const held = measure(connector);
+      return held ? judgeMeasure(held, mm).fits : null;
+    };
+    expect(verdict('plug-8p8c-pass-through', 70)).toBe('in');
+    expect(verdict('plug-8p8c', 70)).toBe('over');
+  });
+
+  it('says of each telephone socket how it rings, by its kind and the job’s school', () => {
+    const rings = (kind: string, ringing: string) =>
+      planTermination(
+        task({
+          cable: 'telephone-2-pair',
+          connector: `telephone-socket-${kind}`,
+          schools: { ...DEFAULT_SCHOOLS, ringing },
+        }),
+      )
+        .steps.filter(({ id }) => /^check-(capacitor|bell-wire)/.test(id))
+        .flatMap(({ checks }) => checks.map(({ text }) => text));
+    expect(rings('master', 'capacitor').join()).toContain('capacitor is seen on this master');
+    expect(rings('secondary', 'capacitor').join()).toContain('stays silent');
+    expect(rings('extension', 'bell-wire').join()).toContain('contact 3 of the socket before it');
+    const told = ['master', 'secondary', 'extension'].flatMap((kind) =>
+      ['capacitor', 'bell-wire'].map((school) => rings(kind, school).join()),
+    );
+    expect(new Set(told).size).toBe(6);
   });
 
   it('says by how much a cable does not fit, and what would', () => {
@@ -115,9 +223,9 @@ describe('planTermination', () => {
     const order = [
       'strip-jacket',
       'strip-inner-jacket',
+      'fold-foil',
       'wipe-gel',
       'inspect-insulation',
-      'fold-foil',
     ];
     expect(ids.filter((id) => order.includes(id))).toEqual(order);
     expect(ids.indexOf('squeeze-jacket')).toBeLessThan(ids.indexOf('insert-plug'));

@@ -57,6 +57,19 @@ const LACKS: readonly Lack[] = [
     ],
   },
   {
+    tool: /^two-blade coax stripper$/,
+    instead: [
+      {
+        tool: 'coax stripper',
+        how: 'Make the two cuts one after the other: the jacket first, then to the centre, and leave the braid between them whole.',
+      },
+      {
+        tool: 'knife',
+        how: 'Work layer by layer instead, under a still blade: choose that way for this link, so that steps and drawing follow it.',
+      },
+    ],
+  },
+  {
     tool: /^coax stripper$/,
     instead: [
       {

@@ -52,7 +52,9 @@ export class ConnectorFace {
   });
   protected readonly contacts = computed<readonly DrawnContact[]>(() => {
     const marked = new Map(this.marks().map((mark) => [mark.contact, mark.word]));
-    const cores = new Map(this.wiring().contacts.map(({ contact, core }) => [contact, core]));
+    const cores = new Map(
+      this.wiring().contacts.map(({ contact, core, looks }) => [contact, looks ?? core]),
+    );
     const seen =
       this.view().kind === 'joint'
         ? [...cores.keys()].map((contact) => ({ contact, xMm: 0, yMm: 0 }))

@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
-import type { Cable, CutLayer } from '@near-spoke/core/catalogue';
-import type { Cut } from '@near-spoke/core/terminate';
+import type { Cable } from '@near-spoke/core/catalogue';
+import { CUT_WORDS, type Cut } from '@near-spoke/core/terminate';
 import { formatMm } from '@near-spoke/core/units';
 
 const LEFT_MM = 14;
@@ -11,21 +11,14 @@ const LONGEST_MM = 70;
 const ROW_MM = 3.4;
 
 /** How thick the end is under each layer, as a part of the jacket; the core at its own size. */
-const UNDER: Readonly<Record<CutLayer, (cable: Cable) => number>> = {
+const UNDER: Readonly<Record<Cut['layer'], (cable: Cable) => number>> = {
   jacket: ({ family, jacketMm, insulationMm }) =>
     family === 'coax' ? insulationMm * 1.15 : jacketMm * 0.75,
   braid: ({ insulationMm }) => insulationMm,
   dielectric: ({ conductorMm }) => conductorMm,
+  'to-centre': ({ conductorMm }) => conductorMm,
   insulation: ({ conductorMm }) => conductorMm,
   conductors: () => 0,
-};
-
-const CUT_NAME: Readonly<Record<CutLayer, string>> = {
-  jacket: 'jacket off',
-  braid: 'braid off',
-  dielectric: 'centre bare',
-  insulation: 'core bare',
-  conductors: 'cut off',
 };
 
 /** A cable's end with each layer's cut to scale, dimensioned from the end and from the finished tips. */
@@ -41,9 +34,12 @@ export class Cutback {
   readonly name = input.required<string>();
   readonly generic = input(true);
   readonly cuts = input.required<readonly Cut[]>();
+  /** How much braid lies folded back over the jacket. */
+  readonly foldedMm = input(0);
 
   protected readonly drawing = computed(() => {
     const cable = this.cable();
+    const foldedMm = this.foldedMm();
     const cuts = [...this.cuts()].sort((a, b) => b.fromEndMm - a.fromEndMm);
     const longest = cuts[0]?.fromEndMm ?? 0;
     if (longest === 0) return null;
@@ -56,19 +52,34 @@ export class Cutback {
       x: x(cut.fromEndMm),
       y: cable.jacketMm / 2 + 3 + index * ROW_MM,
       letter: 'ABCDEF'[index] ?? '',
-      text: `${CUT_NAME[cut.layer]} ${size(cut.fromEndMm, cut.toleranceMm)}`,
+      text: `${CUT_WORDS[cut.layer].leaves} ${size(cut.fromEndMm, cut.toleranceMm)}`,
     }));
     // From the outside in: each layer shows between its own cut and the next.
     const layers = cuts
       .filter(({ layer }) => layer !== 'conductors')
       .map((cut, index, own) => ({
-        layer: cut.layer,
+        layer:
+          foldedMm > 0 && cut.layer === 'jacket'
+            ? 'braid'
+            : cut.layer === 'to-centre'
+              ? 'dielectric'
+              : cut.layer,
         x: x(cut.fromEndMm),
         to: x(own[index + 1]?.fromEndMm ?? 0),
-        thick: UNDER[cut.layer](cable),
+        // Folded back, the braid no longer lies on the dielectric.
+        thick: UNDER[foldedMm > 0 && cut.layer === 'jacket' ? 'braid' : cut.layer](cable),
       }));
     const jacket = cuts.find((cut) => cut.layer === 'jacket');
     return {
+      folded:
+        foldedMm > 0
+          ? {
+              width: foldedMm * scale,
+              x: x(jacket?.fromEndMm ?? 0) - foldedMm * scale,
+              thick: cable.jacketMm + 0.8,
+              text: `braid folded back over the jacket, ${foldedMm.toFixed(1)} mm of it`,
+            }
+          : null,
       jacketMm: cable.jacketMm,
       pairs: cable.family === 'four-pair',
       jacketX: x(jacket?.fromEndMm ?? 0),
@@ -85,7 +96,10 @@ export class Cutback {
       width: Math.max(endX + 5, WIDTH_MM),
       top: -cable.jacketMm / 2 - 8,
       height: cable.jacketMm + 11 + rows.length * ROW_MM,
-      spoken: rows.map(({ text }) => text).join('; '),
+      spoken: [
+        ...rows.map(({ text }) => text),
+        ...(foldedMm > 0 ? ['the braid folded back over the jacket'] : []),
+      ].join('; '),
     };
   });
   protected readonly lines = [-1.5, -0.5, 0.5, 1.5];

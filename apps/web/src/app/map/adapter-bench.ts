@@ -14,7 +14,8 @@ import { MatMenuModule } from '@angular/material/menu';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
-import { parseNets } from '@near-spoke/core/map';
+import { ENDS } from '@near-spoke/core/link';
+import { parseNets, runsOnCells } from '@near-spoke/core/map';
 import { formatLength } from '@near-spoke/core/units';
 import { isOneOf, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
@@ -80,6 +81,15 @@ export class AdapterBench {
       task?.cable?.name ?? 'No cable yet',
       ...(length == null ? [] : [formatLength(length, this.open.units())]),
     ].join(', ');
+  });
+
+  /** Said where a device runs on cells: on the bench nothing else limits what they give. */
+  protected readonly cells = computed(() => {
+    const task = this.open.solved()?.task;
+    const named = task ? ENDS.map((end) => task[end]).filter(runsOnCells) : [];
+    return named.length === 0
+      ? ''
+      : `${named.map(({ name }) => name).join(' and ')}: cells without a fuse feed a short until something burns. Take them out while you solder and measure, and put a fuse in the lead that they feed.`;
   });
 
   protected readonly told = computed(() => {

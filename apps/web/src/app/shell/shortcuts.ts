@@ -41,6 +41,7 @@ export class Shortcuts {
     on<KeyboardEvent>('keydown', (event) => {
       this.byPointer = false;
       this.holdOff(event);
+      this.pressMain(event);
     });
     on<FocusEvent>('focusin', ({ target }) => {
       this.clicked = this.byPointer && target instanceof Element ? target : null;
@@ -65,7 +66,17 @@ export class Shortcuts {
     event.stopImmediatePropagation();
   }
 
-  private press(event: KeyboardEvent): void {
+  /** Where only a click has left the focus on another button, the main key does not press that one. */
+  private pressMain(event: KeyboardEvent): void {
+    if (event.key !== ' ' && event.key !== 'Enter') return;
+    const target = event.target instanceof Element ? event.target.closest(PRESSABLE) : null;
+    if (!target || this.clicked?.closest(PRESSABLE) !== target) return;
+    if (!this.active().some((row) => row.isMain && row.key === event.key)) return;
+    this.press(event, true);
+    if (event.defaultPrevented) event.stopImmediatePropagation();
+  }
+
+  private press(event: KeyboardEvent, whereClicked = false): void {
     if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
     // What is pressed while a page is opened, or could not be, was meant for that one.
     if (this.opening.busy() || this.opening.failed() !== null) return;
@@ -77,8 +88,7 @@ export class Shortcuts {
     const shortcut = this.active().find((row) => row.key === key);
     if (!shortcut) return;
     // Space and Enter press what is focused, unless only a click has left the focus there.
-    const pressable = key === ' ' || key === 'Enter' ? target?.closest(PRESSABLE) : null;
-    if (pressable && !(shortcut.isMain && this.clicked?.closest(PRESSABLE) === pressable)) return;
+    if (!whereClicked && (key === ' ' || key === 'Enter') && target?.closest(PRESSABLE)) return;
     event.preventDefault();
     if (!event.repeat || shortcut.repeats) shortcut.run();
   }

@@ -33,6 +33,7 @@ export const CONNECTOR_FAMILY_NAME: Readonly<Record<ConnectorFamily, string>> = 
   'panel-port': 'Patch panels',
   'telephone-plug': 'Telephone plugs',
   'telephone-socket': 'Telephone sockets',
+  'screw-terminals': 'Telephone line boxes and plates',
   'punch-block': 'Blocks',
   'coax-crimp': 'Coaxial, crimped',
   'coax-compression': 'Coaxial, compressed',

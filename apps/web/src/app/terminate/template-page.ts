@@ -1,19 +1,12 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
-import type { CutLayer } from '@near-spoke/core/catalogue';
+import { chosenSchools } from '@near-spoke/core/catalogue';
+import { CUT_WORDS, cutsOf } from '@near-spoke/core/terminate';
 import { METRES_PER, formatMm } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { NextThing } from '../shell/next-thing';
 import { selectJob } from '../store/job';
 
 const INCH_MM = METRES_PER.in * 1000;
-
-const SAY: Readonly<Record<CutLayer, string>> = {
-  jacket: 'Score the jacket',
-  braid: 'Trim the braid',
-  dielectric: 'Cut the dielectric',
-  insulation: 'Strip each core',
-  conductors: 'Trim the conductors',
-};
 
 /** A strip template that the browser prints at 1:1: drawn in millimetres, with a ruler to check it by. */
 @Component({
@@ -26,15 +19,23 @@ const SAY: Readonly<Record<CutLayer, string>> = {
 export class TemplatePage {
   readonly cable = input('');
   readonly connector = input('');
+  /** How coax is stripped, where a link does it otherwise than its site. */
+  readonly strip = input('');
 
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly part = computed(() => this.job().catalogue.findConnector(this.connector()));
   protected readonly wire = computed(() => this.job().catalogue.findCable(this.cable()));
+  private readonly made = computed(() => {
+    const part = this.part();
+    return part
+      ? cutsOf(part, { strip: this.strip() || chosenSchools(this.job().schools).strip })
+      : [];
+  });
   protected readonly cuts = computed(() =>
-    (this.part()?.cuts ?? []).map((cut, index) => ({
+    this.made().map((cut, index) => ({
       ...cut,
       y: (this.wire()?.jacketMm ?? 6) + 20 + index * 7,
-      text: `${SAY[cut.layer]}: ${cut.fromEndMm} mm ± ${cut.toleranceMm} mm (${formatMm(cut.fromEndMm, 'imperial')})`,
+      text: `${CUT_WORDS[cut.layer].order}: ${cut.fromEndMm} mm ± ${cut.toleranceMm} mm (${formatMm(cut.fromEndMm, 'imperial')})`,
     })),
   );
   /** As long as an upright page holds; what is longer is printed from the PDF, which lies down. */

@@ -20,6 +20,7 @@ import { ENDS, schoolsOf, type End } from '@near-spoke/core/link';
 import { taskOf, tickedKeys } from '@near-spoke/core/record';
 import {
   REMAKE_CAUSES,
+  foldedMm,
   judgeMeasure,
   kitFor,
   schoolsInUse,
@@ -171,10 +172,16 @@ export class TerminatePage {
       ? 'What is typed as measured can’t be read: mend it or clear it.'
       : '',
   );
+  protected readonly folded = computed(() => {
+    const [part, cuts] = [this.part(), this.progress()?.plan.cuts];
+    return part && cuts ? foldedMm(part, cuts) : 0;
+  });
+  protected readonly strip = computed(() => this.task()?.schools?.strip ?? '');
   protected readonly templateUrl = computed(() => {
     const query = new URLSearchParams({
       cable: this.link()?.cable ?? '',
       connector: this.here()?.connector ?? '',
+      strip: this.strip(),
     });
     return `/api/terminate/template.pdf?${query.toString()}`;
   });
@@ -238,16 +245,17 @@ export class TerminatePage {
       };
     }
     const done = `The ${this.end()} end is made.`;
+    const later = progress.plan.afterwards.join(' ');
     return this.ends()?.[other].state === 'made'
       ? {
           sentence: done,
-          why: `So is the other. ${this.link()?.next.sentence ?? ''}`,
+          why: `So is the other. ${this.link()?.next.sentence ?? ''} ${later}`.trim(),
           action: this.link()?.next.stage === 'record' ? 'Open the record' : 'Go on to Verify',
           stop: false,
         }
       : {
           sentence: done,
-          why: `The ${other} end, at ${this.link()?.[other].place ?? ''}, is left.`,
+          why: `The ${other} end, at ${this.link()?.[other].place ?? ''}, is left. ${later}`.trim(),
           action: `Make the ${other} end`,
           stop: false,
         };

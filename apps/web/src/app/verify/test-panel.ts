@@ -60,11 +60,15 @@ export class TestPanel {
     const [id, bench] = [this.tester(), this.bench()];
     return id && bench ? { id, bench } : null;
   });
-  protected readonly face = computed(() => {
-    const [of, own] = [this.of(), this.own()];
-    if (of && own) return ownFace(own, of.bench, this.moved());
-    return of && isLampTester(of.id) ? lampFace(of.id, of.bench, this.moved()) : null;
-  });
+  /** The same face again, when the link is read anew, loses nothing that was entered on it. */
+  protected readonly face = computed(
+    () => {
+      const [of, own] = [this.of(), this.own()];
+      if (of && own) return ownFace(own, of.bench, this.moved());
+      return of && isLampTester(of.id) ? lampFace(of.id, of.bench, this.moved()) : null;
+    },
+    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
+  );
   protected readonly form = computed(() => {
     const of = this.of();
     return of && !this.own() && LINE_METHODS.has(tester(of.id).method)

@@ -236,7 +236,11 @@ export class VerifyPage {
 
   /** Fills a good link in; keeping it is another key. */
   private sayGood(): void {
-    if (!this.entering()) this.begin();
+    if (this.entering()) {
+      this.fillGood();
+      return;
+    }
+    this.begin();
     afterNextRender(() => this.fillGood(), { injector: this.injector });
   }
 

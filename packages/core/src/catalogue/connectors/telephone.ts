@@ -1,5 +1,5 @@
 import type { Connector } from '../connector-row';
-import { accepts, inRow, part, plugCuts, range, upTo } from './row';
+import { accepts, coreCuts, inRow, part, plugCuts, range, upTo } from './row';
 
 /** Line 1 on the middle contacts, line 2 around it, line 3 outermost: ANSI/TIA-1096-A (RJ11, RJ14, RJ25). */
 const LINE_PAIRS = [
@@ -20,8 +20,8 @@ const telephoneSocket = (kind: 'master' | 'secondary' | 'extension', name: strin
     name,
     family: 'telephone-socket',
     gender: 'socket',
-    accepts: accepts(['telephone'], {
-      jacketMm: range(3, 6),
+    accepts: accepts(['telephone', 'four-pair'], {
+      jacketMm: range(3, 6.5),
       insulationMm: range(0.7, 1.05),
       gaugeAwg: range(22, 26),
       stranding: ['solid'],
@@ -36,17 +36,36 @@ const telephoneSocket = (kind: 'master' | 'secondary' | 'extension', name: strin
     traits: [kind],
   });
 
+/** Cores under screws, as the terminals are marked. */
+const screwTerminals = (
+  rest: Pick<Connector, 'id' | 'name' | 'contacts' | 'pairs'> & Partial<Connector>,
+) =>
+  part({
+    family: 'screw-terminals',
+    gender: 'socket',
+    accepts: accepts(['telephone', 'four-pair'], {
+      jacketMm: range(3, 6.5),
+      insulationMm: range(0.7, 1.3),
+      gaugeAwg: range(22, 26),
+      stranding: ['solid'],
+      cores: range(4, 8),
+    }),
+    cuts: coreCuts(50, 12),
+    wiring: 'pairs',
+    ...rest,
+  });
+
 export const TELEPHONE_PARTS: readonly Connector[] = [
   part({
     id: 'plug-6p6c',
     name: '6P6C plug',
     family: 'telephone-plug',
     gender: 'plug',
-    accepts: accepts(['cord', 'telephone'], {
+    accepts: accepts(['cord', 'telephone', 'four-pair'], {
       jacketMm: range(3.4, 6.8),
       insulationMm: range(0.8, 1.05),
-      gaugeAwg: range(24, 28),
-      cores: range(4, 6),
+      gaugeAwg: range(23, 28),
+      cores: range(4, 8),
     }),
     cuts: plugCuts(20, 6.5, true),
     wiring: 'pairs',
@@ -60,11 +79,11 @@ export const TELEPHONE_PARTS: readonly Connector[] = [
     name: '6P4C plug',
     family: 'telephone-plug',
     gender: 'plug',
-    accepts: accepts(['cord', 'telephone'], {
-      jacketMm: range(3.4, 5),
+    accepts: accepts(['cord', 'telephone', 'four-pair'], {
+      jacketMm: range(3.4, 5.6),
       insulationMm: range(0.8, 1.05),
       gaugeAwg: range(24, 28),
-      cores: range(4, 4),
+      cores: range(4, 8),
     }),
     cuts: plugCuts(20, 6.5, true),
     wiring: 'pairs',
@@ -76,6 +95,19 @@ export const TELEPHONE_PARTS: readonly Connector[] = [
   telephoneSocket('master', 'Telephone socket, master'),
   telephoneSocket('secondary', 'Telephone socket, secondary'),
   telephoneSocket('extension', 'Telephone socket, extension'),
+  screwTerminals({
+    id: 'telephone-line-box',
+    name: 'Telephone line box, terminals A and B',
+    contacts: ['A', 'B'],
+    pairs: [['A', 'B']],
+  }),
+  screwTerminals({
+    id: 'telephone-plate-two-line',
+    name: 'Telephone plate, two lines, 6P4C',
+    contacts: ['2', '3', '4', '5'],
+    pairs: LINE_PAIRS.slice(0, 2),
+    outline: 'modular-6',
+  }),
   part({
     id: 'block-25-pair',
     name: '25-pair block',

@@ -80,7 +80,18 @@ const supplyAstray: Check = ({ nets, ports }) =>
         sentence: `${capital(sources.map(tell).join(' and '))} both give a supply: the higher one feeds back into the other.`,
         remedy: 'Leave one of them open.',
       });
-    if (voltages.size > 1 && Math.max(...voltages) > 1.06 * Math.min(...voltages))
+    const taken = supplies.filter(({ direction }) => direction === 'in');
+    const stated =
+      taken.length > 0 && taken.every(({ leastV, mostV }) => leastV !== null || mostV != null);
+    const [given] = sources.flatMap(({ volts }) => volts ?? []);
+    const fits =
+      stated &&
+      given !== undefined &&
+      taken.every(
+        ({ leastV, mostV, volts }) =>
+          given >= (leastV ?? 0) && given <= (mostV ?? (volts ?? Infinity) * 1.06),
+      );
+    if (!fits && voltages.size > 1 && Math.max(...voltages) > 1.06 * Math.min(...voltages))
       found.push({
         severity: 'stop',
         kind: 'supply-voltages-differ',

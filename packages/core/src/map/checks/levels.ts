@@ -1,6 +1,7 @@
 import { level, type Level, type Thresholds } from '../level';
 import { capital, formatOhm } from '../../units';
 import { commonBase, divider, inverter, lampResistor, tellDivider, tellStage } from '../remedy';
+import type { Port } from '../port';
 import type { Finding } from '../solution';
 import { placed, tell, volt, where, type Check, type Checked, type Placed } from './context';
 
@@ -14,13 +15,32 @@ interface Ended {
   readonly supplyV: number | null;
 }
 
-/** A contact's levels; an output's high falls with its supply as that sags. */
+/** Levels of a data sheet whose family nobody named: single wires against ground. */
+const OWN: Level = {
+  id: 'own',
+  name: 'levels of its own',
+  kind: 'single',
+  inverted: false,
+  supplyV: null,
+  thresholds: null,
+  generic: false,
+};
+
+/** What a device's own supply is when it is fresh; null where the table does not say. */
+const freshV = ({ contacts }: Port): number | null => {
+  const supplies = contacts.filter(({ role, volts }) => role === 'supply' && volts !== null);
+  return (supplies.find(({ direction }) => direction === 'out') ?? supplies[0])?.volts ?? null;
+};
+
+/** A contact's levels; an output's high falls as its device's own supply sags. */
 function levelsOf(row: Placed, { ports }: Checked): Ended | null {
-  const family = level(row.level);
+  const family = level(row.level) ?? (row.thresholds ? OWN : null);
   const thresholds = row.thresholds ?? family?.thresholds ?? null;
   if (!family || !thresholds) return null;
   const least = ports[row.end].leastSupplyV;
-  const sag = family.supplyV !== null && least !== null ? Math.max(0, family.supplyV - least) : 0;
+  const falls = family.supplyV !== null || row.thresholds != null;
+  const fresh = freshV(ports[row.end]) ?? family.supplyV;
+  const sag = falls && least !== null && fresh !== null ? Math.max(0, fresh - least) : 0;
   return {
     row,
     level: family,

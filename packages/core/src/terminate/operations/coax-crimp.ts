@@ -2,11 +2,17 @@ import { checks, operation, type Operation } from '../operation';
 import { OPENED, PROVE, WRAP } from './coax-prepare';
 import { LABEL } from './prepare';
 
-const thread = (id: string, part: 'ferrule' | 'shrink', instruction: string, why: string) =>
+const thread = (
+  part: 'ferrule' | 'shrink',
+  needs: readonly string[],
+  instruction: string,
+  why: string,
+) =>
   operation({
-    id,
+    id: `thread-${part}`,
     kind: 'thread-on',
     part,
+    needs,
     blockedBy: ['insert-body'],
     instruction,
     why,
@@ -20,14 +26,14 @@ const thread = (id: string, part: 'ferrule' | 'shrink', instruction: string, why
 export const COAX_CRIMP: readonly Operation[] = [
   ...OPENED,
   thread(
-    'thread-shrink',
     'shrink',
+    [],
     'Slide the heat-shrink on, a hand’s length back.',
-    'It is the strain relief at the end, and it does not pass over the body.',
+    'It goes farthest back, so it goes on first: it is the strain relief at the end, and passes over neither ferrule nor body.',
   ),
   thread(
-    'thread-ferrule',
     'ferrule',
+    ['thread-shrink'],
     'Slide the crimp ferrule on, its flare toward the end if it has one.',
     'It does not pass over the body, and over bare braid it catches.',
   ),

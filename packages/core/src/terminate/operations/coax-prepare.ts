@@ -21,9 +21,27 @@ const STRIP_JACKET = operation({
   measures: 'jacket',
   needs: ['cut-square', 'thread-ferrule', 'thread-shrink'],
   irreversible: true,
+  only: ['layer-by-layer'],
   instruction: 'Cut the jacket {jacketCut} from the end and pull it off. Leave the braid whole.',
   why: 'The braid that is left bare here is what the shell will hold.',
   tools: ['coax stripper'],
+  seconds: 20,
+  depth: 1,
+});
+
+const STRIP_BOTH = operation({
+  id: 'strip-both',
+  kind: 'strip',
+  layer: 'to-centre',
+  measures: 'dielectric',
+  only: ['two-blade'],
+  needs: ['cut-square'],
+  makes: ['strip-jacket', 'strip-dielectric'],
+  irreversible: true,
+  instruction:
+    'Strip with the two-blade stripper in one turn: to the centre conductor {dielectricCut} from the end, and the jacket alone {jacketCut} from it. Pull both pieces off straight.',
+  why: 'Both cuts come from one setting. Try it on an offcut: a blade set too deep nicks the centre or takes the braid.',
+  tools: ['two-blade coax stripper'],
   seconds: 20,
   depth: 1,
 });
@@ -58,6 +76,7 @@ const STRIP_DIELECTRIC = operation({
   kind: 'strip',
   layer: 'dielectric',
   measures: 'dielectric',
+  only: ['layer-by-layer'],
   needs: ['fold-braid', 'cut-braid', 'cut-second-shield'],
   irreversible: true,
   instruction:
@@ -71,8 +90,8 @@ const STRIP_DIELECTRIC = operation({
 const INSPECT = operation({
   id: 'inspect-cuts',
   kind: 'check',
-  needs: ['strip-dielectric'],
-  instruction: 'Stop. Look at the three cuts before anything goes on.',
+  needs: ['strip-dielectric', 'fold-braid', 'cut-second-shield'],
+  instruction: 'Stop. Look at the cuts before anything goes on.',
   why: 'Here a bad cut costs a hand’s width of cable; later it costs the connector.',
   checks: checks({
     'no-stray-strand': 'No strand of the braid touches or nears the centre conductor',
@@ -83,20 +102,22 @@ const INSPECT = operation({
   depth: 3,
 });
 
-/** Every coaxial end: square, jacket off, dielectric off, looked at. */
+/** Every coaxial end that is opened layer by layer: square, jacket off, dielectric off, looked at. */
 export const OPENED: readonly Operation[] = [CUT_SQUARE, STRIP_JACKET, STRIP_DIELECTRIC, INSPECT];
 
 /** Ends whose connector is pushed or screwed over the braid, which is folded back. */
-export const FOLDED: readonly Operation[] = [...OPENED, FOLD_BRAID, CUT_FOIL];
+export const FOLDED: readonly Operation[] = [...OPENED, STRIP_BOTH, FOLD_BRAID, CUT_FOIL];
 
+/** Mating happens on site, when the end is long made. */
 export const WRAP = operation({
   id: 'wrap-joint',
+  afterwards: true,
   kind: 'wrap',
   part: 'tape',
   only: ['outdoor', 'lets-water-in'],
   needs: ['prove-connector'],
   instruction:
-    'Wrap the connector and two fingers of cable with self-amalgamating tape, from the cable up, after it is mated.',
+    'On site, once it is mated: wrap the connector and two fingers of cable with self-amalgamating tape, from the cable up.',
   why: 'This connector does not keep water out by itself.',
   seconds: 60,
   depth: 8,

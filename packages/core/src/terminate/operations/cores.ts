@@ -50,7 +50,7 @@ export const WIPE = operation({
   kind: 'clean',
   layer: 'pairs',
   only: ['gel'],
-  needs: ['strip-jacket', 'strip-inner-jacket'],
+  needs: ['strip-jacket', 'strip-inner-jacket', 'shield-dealt-with', 'peel-pair-foil'],
   instruction:
     'Wipe the blocking gel off every pair, with a dry cloth or the cleaner that its sheet names.',
   why: 'Gel in a contact insulates it and draws dirt.',
@@ -59,12 +59,26 @@ export const WIPE = operation({
   depth: 1,
 });
 
+const CUT_BLOCKING = operation({
+  id: 'cut-blocking',
+  kind: 'cut',
+  layer: 'tape',
+  only: ['dry-block'],
+  needs: ['strip-jacket', 'strip-inner-jacket'],
+  irreversible: true,
+  instruction: 'Cut water-blocking tape and threads off at the jacket.',
+  why: 'They swell where they get wet, and draw water along where they stand out.',
+  tools: ['side cutter'],
+  seconds: 15,
+  depth: 1,
+});
+
 const BOND_TAIL = operation({
   id: 'gather-shield',
   kind: 'fold',
   layer: 'braid',
-  only: ['shield-bonded'],
-  needs: ['strip-jacket'],
+  only: ['shield-bonded', 'braid'],
+  needs: ['strip-jacket', 'strip-inner-jacket'],
   makes: ['gather-shield', 'shield-dealt-with'],
   instruction:
     'Comb the braid out, twist it into one tail at the side of its contact, and cut foil away.',
@@ -73,12 +87,27 @@ const BOND_TAIL = operation({
   depth: 1,
 });
 
+const BOND_DRAIN = operation({
+  id: 'gather-drain',
+  kind: 'fold',
+  layer: 'foil',
+  only: ['shield-bonded', 'drain-only'],
+  needs: ['strip-jacket', 'strip-inner-jacket'],
+  makes: ['gather-shield', 'shield-dealt-with'],
+  instruction:
+    'Cut the foil back to the jacket and leave the drain wire whole, at the side of its contact.',
+  why: 'The shield of this end is bonded: the drain wire is joined to the shell, or like a core.',
+  tools: ['side cutter'],
+  seconds: 25,
+  depth: 1,
+});
+
 const FLOAT_SHIELD = operation({
   id: 'float-shield',
   kind: 'cut',
   layer: 'braid',
   only: ['shield-floated'],
-  needs: ['strip-jacket'],
+  needs: ['strip-jacket', 'strip-inner-jacket'],
   makes: ['shield-dealt-with'],
   irreversible: true,
   instruction: 'Cut braid and foil back to the jacket and cover the edge with a turn of tape.',
@@ -91,7 +120,15 @@ const FLOAT_SHIELD = operation({
 const INSPECT = operation({
   id: 'inspect-insulation',
   kind: 'check',
-  needs: ['strip-jacket', 'strip-inner-jacket', 'wipe-gel', 'shield-dealt-with', 'peel-pair-foil'],
+  layer: 'conductors',
+  needs: [
+    'strip-jacket',
+    'strip-inner-jacket',
+    'wipe-gel',
+    'cut-blocking',
+    'shield-dealt-with',
+    'peel-pair-foil',
+  ],
   instruction: 'Look at the cores where the jacket was scored.',
   why: 'A nick now is a break later; here it costs one more cut.',
   checks: checks({
@@ -145,7 +182,7 @@ const ORDER = operation({
 /** In a joint there are no contacts: colour meets colour. */
 export const ORDER_JOINT: Operation = {
   ...ORDER,
-  instruction: 'Lay the cores of both sides out, colour to colour: {order}.',
+  instruction: 'Lay the cores of both sides out, {meeting}: {order}.',
   why: 'A pair that is crossed in a joint is found at neither end.',
 };
 
@@ -192,7 +229,17 @@ export const CUT_UNUSED = operation({
 const UNUSED = [KEEP_UNUSED, CUT_UNUSED];
 
 /** From the whole cable to cores that can be laid out. */
-export const OPEN = [STRIP, STRIP_INNER, WIPE, BOND_TAIL, FLOAT_SHIELD, PEEL, INSPECT];
+export const OPEN = [
+  STRIP,
+  STRIP_INNER,
+  BOND_TAIL,
+  BOND_DRAIN,
+  FLOAT_SHIELD,
+  PEEL,
+  CUT_BLOCKING,
+  WIPE,
+  INSPECT,
+];
 
 export const PREPARED_CORES = [...OPEN, STRIP_CORES, ...UNUSED];
 export const COMMON = [...PREPARED_CORES, ORDER];

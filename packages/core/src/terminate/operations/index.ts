@@ -10,6 +10,7 @@ import { PASS_THROUGH_PLUG } from './pass-through-plug';
 import { PUNCH_BLOCK } from './punch-block';
 import { PANEL_PORT, PUNCH_DOWN_JACK } from './punch-down-jack';
 import { RIBBON_PRESS_ON } from './ribbon';
+import { SCREW_TERMINALS } from './screw-terminals';
 import { SLEEVE_PIGTAIL } from './sleeve-pigtail';
 import { SOLDERED } from './soldered';
 import { GEL_SPLICE, SPLICE } from './splice';
@@ -26,6 +27,7 @@ export const OPERATIONS: Readonly<Record<ConnectorFamily, readonly Operation[]>>
   'panel-port': PANEL_PORT,
   'telephone-plug': TELEPHONE_PLUG,
   'telephone-socket': TELEPHONE_SOCKET,
+  'screw-terminals': SCREW_TERMINALS,
   'punch-block': PUNCH_BLOCK,
   'coax-crimp': COAX_CRIMP,
   'coax-compression': COAX_COMPRESSION,

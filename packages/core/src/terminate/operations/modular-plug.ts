@@ -88,7 +88,7 @@ const TRIM: Operation = {
   kind: 'trim',
   measures: 'exposed',
   layer: 'conductors',
-  needs: ['conductors-ordered'],
+  needs: ['conductors-ordered', 'jacket-shaped'],
   makes: ['conductors-trimmed'],
   irreversible: true,
   instruction: 'Trim all eight square, {exposed} from the jacket.',
@@ -116,7 +116,7 @@ export const READ: Operation = {
   id: 'read-before-crimp',
   kind: 'check',
   part: 'plug',
-  needs: ['plug-inserted'],
+  needs: ['plug-inserted', 'shield-seen'],
   makes: ['plug-checked'],
   instruction: 'Stop. Check the plug before the crimp.',
   why: 'The crimp can’t be undone.',
@@ -129,13 +129,34 @@ export const READ: Operation = {
   depth: 4,
 };
 
+export const SEE_SHIELD: Operation = {
+  ...PLAIN,
+  id: 'check-shield',
+  kind: 'check',
+  part: 'plug',
+  only: ['shell'],
+  needs: ['plug-inserted'],
+  makes: ['shield-seen'],
+  instruction: 'Stop. Look at the shield where the plug’s shell will grip it.',
+  why: 'The crimp joins shield and shell; foil at a contact is a short that no tester places.',
+  checks: [
+    {
+      id: 'shield-under-shell',
+      text: 'Foil or braid, and the drain wire, lie under the shell all round, metal side out',
+    },
+    { id: 'clear-of-contacts', text: 'No foil and no strand of the shield is near a contact' },
+  ],
+  seconds: 12,
+  depth: 4,
+};
+
 export const CRIMP: Operation = {
   ...PLAIN,
   id: 'crimp',
   kind: 'crimp',
   fixes: true,
   part: 'plug',
-  needs: ['plug-checked'],
+  needs: ['plug-checked', 'shield-seen'],
   makes: ['plug-crimped'],
   irreversible: true,
   instruction: 'Crimp with one full stroke, until the tool lets go.',
@@ -169,6 +190,7 @@ export const MODULAR_PLUG: readonly Operation[] = [
   TRIM,
   INSERT,
   READ,
+  SEE_SHIELD,
   CRIMP,
   PROVE,
   ...AFTER_PLUG,

@@ -55,6 +55,7 @@ export const PASS_THROUGH_PLUG: readonly Operation[] = [
   modular.SQUEEZE,
   THREAD,
   READ,
+  modular.SEE_SHIELD,
   CRIMP,
   FLUSH,
   PROVE,

@@ -45,34 +45,7 @@ const STRIP_INNER: Operation = {
   depth: 1,
 };
 
-const WIPE_GEL: Operation = {
-  ...PLAIN,
-  id: 'wipe-gel',
-  kind: 'clean',
-  layer: 'pairs',
-  only: ['gel'],
-  needs: ['jacket-off', 'inner-jacket-off'],
-  makes: ['gel-off'],
-  instruction:
-    'Wipe the blocking gel off every pair, with a dry cloth or the cleaner that its sheet names.',
-  why: 'Gel in a contact insulates it and draws dirt.',
-  tools: ['cloth'],
-  seconds: 60,
-  depth: 1,
-};
-
-const INSPECT: Operation = {
-  ...PLAIN,
-  id: 'inspect-insulation',
-  kind: 'check',
-  needs: ['jacket-off', 'inner-jacket-off', 'gel-off'],
-  makes: ['insulation-sound'],
-  instruction: 'Look at the conductors all round where the jacket was scored.',
-  why: 'A nick now is a break later; here it costs one more cut.',
-  checks: [{ id: 'no-nick', text: 'No insulation is nicked where the jacket was scored' }],
-  seconds: 8,
-  depth: 1,
-};
+const OPENED_UP = ['jacket-off', 'inner-jacket-off'] as const;
 
 const FOLD_BRAID: Operation = {
   ...PLAIN,
@@ -80,10 +53,10 @@ const FOLD_BRAID: Operation = {
   kind: 'fold',
   layer: 'foil',
   only: ['shell', 'braid'],
-  needs: ['insulation-sound'],
+  needs: OPENED_UP,
   makes: ['braid-dealt-with'],
   instruction:
-    'Comb the braid back over the jacket, flat and all round, and wrap the drain wire once around it.',
+    'Comb the braid back over the jacket, flat and all round, and a drain wire with it, if there is one.',
   why: 'The shell must grip the braid, and no strand of it may reach a contact.',
   seconds: 40,
   depth: 1,
@@ -95,7 +68,7 @@ const CUT_BRAID: Operation = {
   kind: 'cut',
   layer: 'foil',
   only: ['shield-unused', 'braid'],
-  needs: ['insulation-sound'],
+  needs: OPENED_UP,
   makes: ['braid-dealt-with'],
   irreversible: true,
   instruction: 'Cut the braid off flush with the jacket, every strand of it.',
@@ -111,13 +84,40 @@ const FOLD_FOIL: Operation = {
   kind: 'fold',
   layer: 'foil',
   only: ['shell', 'foil'],
-  needs: ['insulation-sound'],
-  makes: ['foil-dealt-with'],
-  instruction:
-    'Fold the foil back over the jacket, bright side out, and wrap the drain wire once around it.',
-  why: 'The shell must grip foil and drain, and no foil may reach the contacts.',
+  needs: OPENED_UP,
+  makes: ['foil-folded', 'foil-dealt-with'],
+  instruction: 'Fold the foil back over the jacket, its metal side out.',
+  why: 'The shell must touch its metal side, and no foil may reach the contacts.',
+  seconds: 20,
+  depth: 1,
+};
+
+const WIND_DRAIN: Operation = {
+  ...PLAIN,
+  id: 'wind-drain',
+  kind: 'wrap',
+  layer: 'drain',
+  only: ['shell', 'foil', 'shell-grips'],
+  needs: ['foil-folded'],
+  makes: ['drain-dealt-with'],
+  instruction: 'Wind the drain wire once round the folded foil and cut its end off there.',
+  why: 'The plug’s shell presses drain and foil together.',
   tools: ['side cutter'],
-  seconds: 30,
+  seconds: 15,
+  depth: 1,
+};
+
+const LAY_DRAIN: Operation = {
+  ...PLAIN,
+  id: 'lay-drain',
+  kind: 'fold',
+  layer: 'drain',
+  only: ['shell', 'foil', 'drain-post'],
+  needs: ['foil-folded'],
+  makes: ['drain-dealt-with'],
+  instruction: 'Bend the drain wire back along the jacket, whole.',
+  why: 'It is wanted at its full length on the jack’s post.',
+  seconds: 5,
   depth: 1,
 };
 
@@ -127,7 +127,7 @@ const CUT_FOIL: Operation = {
   kind: 'cut',
   layer: 'foil',
   only: ['shield-unused', 'foil'],
-  needs: ['insulation-sound'],
+  needs: OPENED_UP,
   makes: ['foil-dealt-with'],
   irreversible: true,
   instruction: 'Cut foil and drain wire off flush with the jacket.',
@@ -143,7 +143,7 @@ const PEEL_PAIR_FOIL: Operation = {
   kind: 'cut',
   layer: 'foil',
   only: ['pair-foil'],
-  needs: ['insulation-sound', 'braid-dealt-with'],
+  needs: [...OPENED_UP, 'braid-dealt-with'],
   makes: ['pairs-bare'],
   irreversible: true,
   instruction: 'Peel the foil off each pair, back to the jacket.',
@@ -153,26 +153,82 @@ const PEEL_PAIR_FOIL: Operation = {
   depth: 1,
 };
 
-/** From the whole cable to pairs that can be laid out; each connector goes on from PREPARED. */
-export const PREPARE: readonly Operation[] = [
-  STRIP,
+const CUT_BLOCKING: Operation = {
+  ...PLAIN,
+  id: 'cut-blocking',
+  kind: 'cut',
+  layer: 'tape',
+  only: ['dry-block'],
+  needs: OPENED_UP,
+  makes: ['blocking-off'],
+  irreversible: true,
+  instruction: 'Cut water-blocking tape and threads off at the jacket.',
+  why: 'They swell where they get wet, and draw water along where they stand out.',
+  tools: ['side cutter'],
+  seconds: 15,
+  depth: 1,
+};
+
+const WIPE_GEL: Operation = {
+  ...PLAIN,
+  id: 'wipe-gel',
+  kind: 'clean',
+  layer: 'pairs',
+  only: ['gel'],
+  needs: [...OPENED_UP, 'foil-dealt-with', 'braid-dealt-with', 'pairs-bare'],
+  makes: ['gel-off'],
+  instruction:
+    'Wipe the blocking gel off every pair, with a dry cloth or the cleaner that its sheet names.',
+  why: 'Gel in a contact insulates it and draws dirt.',
+  tools: ['cloth'],
+  seconds: 60,
+  depth: 1,
+};
+
+/** What lies between an opened jacket and clean pairs, whatever connector follows. */
+export const BARED: readonly Operation[] = [
   STRIP_INNER,
-  WIPE_GEL,
-  INSPECT,
   FOLD_BRAID,
   CUT_BRAID,
   FOLD_FOIL,
+  WIND_DRAIN,
+  LAY_DRAIN,
   CUT_FOIL,
   PEEL_PAIR_FOIL,
+  CUT_BLOCKING,
+  WIPE_GEL,
 ];
 
-/** What has to be true before the pairs are laid out. */
-export const PREPARED = [
-  'insulation-sound',
+/** What is true once they are bare. */
+export const BARE = [
+  'inner-jacket-off',
   'foil-dealt-with',
+  'drain-dealt-with',
   'braid-dealt-with',
   'pairs-bare',
+  'blocking-off',
+  'gel-off',
 ] as const;
+
+const INSPECT: Operation = {
+  ...PLAIN,
+  id: 'inspect-insulation',
+  kind: 'check',
+  layer: 'conductors',
+  needs: ['jacket-off', ...BARE],
+  makes: ['insulation-sound'],
+  instruction: 'Look at the conductors all round where the jacket was scored.',
+  why: 'A nick now is a break later; here it costs one more cut.',
+  checks: [{ id: 'no-nick', text: 'No insulation is nicked where the jacket was scored' }],
+  seconds: 8,
+  depth: 1,
+};
+
+/** From the whole cable to pairs that can be laid out; each connector goes on from PREPARED. */
+export const PREPARE: readonly Operation[] = [STRIP, ...BARED, INSPECT];
+
+/** What has to be true before the pairs are laid out. */
+export const PREPARED = ['insulation-sound'] as const;
 
 export const LABEL: Operation = {
   ...PLAIN,

@@ -1,13 +1,12 @@
 import { checks, operation, type Operation } from '../operation';
-import { WIPE } from './cores';
-import { LABEL } from './prepare';
+import { BARED, LABEL } from './prepare';
 import { FIND_SIDE, INSPECT, strip } from './telephone-prepare';
 
 /** A block for 25 pairs: combed in colour order, one pair a two-row step. */
 export const PUNCH_BLOCK: readonly Operation[] = [
   FIND_SIDE,
   strip('jacket stripper', true),
-  WIPE,
+  ...BARED,
   INSPECT,
   operation({
     id: 'tie-sheath',

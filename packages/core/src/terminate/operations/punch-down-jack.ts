@@ -96,19 +96,95 @@ const CAP: Operation = {
   depth: 6,
 };
 
-export const HOOD: Operation = {
+const POST_DRAIN: Operation = {
+  ...PLAIN,
+  id: 'post-drain',
+  kind: 'wrap',
+  part: 'hood',
+  layer: 'drain',
+  only: ['shell', 'foil'],
+  needs: ['end-closed', 'drain-dealt-with'],
+  makes: ['drain-posted'],
+  instruction: 'Wind the drain wire on its post, two turns, and cut its end off there.',
+  why: 'The drain carries what the foil picks up; the post joins it to the jack.',
+  tools: ['side cutter'],
+  seconds: 15,
+  depth: 7,
+};
+
+const SEE_SHIELD: Operation = {
+  ...PLAIN,
+  id: 'check-shield',
+  kind: 'check',
+  part: 'hood',
+  only: ['shell'],
+  needs: ['end-closed', 'drain-posted'],
+  makes: ['shield-seen'],
+  instruction: 'Stop. Look at the shield before the hood covers it.',
+  why: 'Under the hood nothing is seen any more.',
+  checks: [
+    {
+      id: 'shield-meets-hood',
+      text: 'Foil or braid lies back over the jacket, metal side out, where the hood will press on it',
+    },
+    { id: 'drain-on-post', text: 'The drain wire, where the cable has one, is tight on its post' },
+    { id: 'clear-of-slots', text: 'No foil, no drain and no strand is near a slot' },
+  ],
+  seconds: 15,
+  depth: 7,
+};
+
+const CLOSE_HOOD: Operation = {
   ...PLAIN,
   id: 'close-hood',
   kind: 'close',
   part: 'hood',
   only: ['shell'],
-  needs: ['end-closed'],
+  needs: ['end-closed', 'shield-seen'],
   makes: ['hood-closed'],
   irreversible: true,
-  instruction: 'Wrap the drain wire on its post, close the hood over the foil, and tie it.',
+  instruction: 'Close the hood over foil and jacket until it sits.',
   why: 'The shield joins here; last, since the hood covers everything.',
+  seconds: 10,
+  depth: 7,
+};
+
+const PROVE_SHIELD: Operation = {
+  ...PLAIN,
+  id: 'prove-shield',
+  kind: 'check',
+  part: 'hood',
+  only: ['shell'],
+  needs: ['hood-closed', 'hood-tied'],
+  makes: ['shield-proven'],
+  instruction: 'Check that the shield is joined to the jack.',
+  why: 'The shield has a test of its own: eight good conductors say nothing of it.',
+  checks: [
+    {
+      id: 'shield-joined',
+      text: 'A meter shows a path from the hood to the cable’s foil, braid or drain',
+    },
+  ],
+  tools: ['meter'],
+  seconds: 20,
+  depth: 7,
+};
+
+/** The shield of a jack: its drain on the post, looked at, the hood closed over it, and measured. */
+export const HOOD: readonly Operation[] = [POST_DRAIN, SEE_SHIELD, CLOSE_HOOD, PROVE_SHIELD];
+
+const TIE_HOOD: Operation = {
+  ...PLAIN,
+  id: 'tie-hood',
+  kind: 'tie',
+  part: 'tie',
+  only: ['shell'],
+  needs: ['hood-closed'],
+  makes: ['hood-tied'],
+  instruction: 'Tie the hood’s tail to the jacket, snug, and cut the tie’s end off.',
+  why: 'A pull must end at the hood, not at the slots.',
   tools: ['side cutter'],
-  seconds: 25,
+  seconds: 15,
   depth: 7,
 };
 
@@ -117,7 +193,7 @@ export const RELIEF: Operation = {
   id: 'prove-strain-relief',
   kind: 'check',
   part: 'jack',
-  needs: ['end-closed'],
+  needs: ['end-closed', 'shield-proven'],
   makes: ['end-proven'],
   instruction: 'Check the cable behind the jack.',
   why: 'A tight bend behind the jack undoes good work.',
@@ -133,7 +209,8 @@ const TIE: Operation = {
   part: 'tie',
   needs: ['jack-proven'],
   makes: ['end-closed'],
-  instruction: 'Tie the cable to the panel’s bar, loose enough that the tie turns by hand.',
+  instruction:
+    'Tie the cable to the panel’s bar, loose enough that the tie turns by hand, and cut its end off.',
   why: 'A pull must end at the bar, not at the slots; a tight tie deforms the pairs.',
   tools: ['side cutter'],
   seconds: 20,
@@ -143,7 +220,14 @@ const TIE: Operation = {
 const PUNCHED: readonly Operation[] = [...PREPARE, FAN, LAY, READ, PUNCH, PROVE];
 
 /** The keystone that is punched down and closed with a cap. */
-export const PUNCH_DOWN_JACK: readonly Operation[] = [...PUNCHED, CAP, HOOD, RELIEF, LABEL];
+export const PUNCH_DOWN_JACK: readonly Operation[] = [
+  ...PUNCHED,
+  CAP,
+  ...HOOD,
+  TIE_HOOD,
+  RELIEF,
+  LABEL,
+];
 
 /** A port of a patch panel: punched like a keystone, tied to the bar behind it. */
 export const PANEL_PORT: readonly Operation[] = [...PUNCHED, TIE, RELIEF, LABEL];

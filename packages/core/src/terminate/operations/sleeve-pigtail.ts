@@ -51,7 +51,7 @@ export const SLEEVE_PIGTAIL: readonly Operation[] = [
     why: 'A joint that has flowed is cut out, not opened.',
     checks: checks({
       'past-ring': 'Both wires reach past the solder ring in every sleeve',
-      'colour-to-colour': 'Colour meets colour: {order}',
+      'colour-to-colour': '{met}: {order}',
       'held-apart': 'Neighbours are held apart, so that one’s heat spares the other',
     }),
     seconds: 25,

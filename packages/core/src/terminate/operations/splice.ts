@@ -88,7 +88,7 @@ const proveJoint = (needs: readonly string[]): Operation =>
     instruction: 'Check the splice before the outer shrink covers it.',
     why: 'Under the outer shrink nothing is seen any more.',
     checks: checks({
-      continuity: 'Every core is joined to its own colour and to no other',
+      continuity: 'Every core is joined to {partner} and to no other',
       tug: 'Every joint holds against a light tug',
     }),
     tools: ['meter'],
@@ -106,7 +106,7 @@ const inspect = (needs: readonly string[]): Operation =>
     why: 'Under a cover nothing is seen any more.',
     checks: checks({
       'no-spike': 'No strand and no spike of solder can pierce its sleeve',
-      'colour-to-colour': 'Colour meets colour: {order}',
+      'colour-to-colour': '{met}: {order}',
     }),
     seconds: 25,
     depth: 5,
@@ -238,7 +238,7 @@ export const GEL_SPLICE: readonly Operation[] = [
     kind: 'insert',
     part: 'joint',
     needs: ['trim-cores', 'unused-dealt-with'],
-    instruction: 'Push the two cores of a colour into one connector until both stop.',
+    instruction: 'Push each core and {partner} into one connector until both stop: {order}.',
     why: 'Short of the stop, the blade meets no copper.',
     seconds: 60,
     depth: 4,
@@ -252,7 +252,7 @@ export const GEL_SPLICE: readonly Operation[] = [
     why: 'A pressed connector is cut out, not opened.',
     checks: checks({
       'at-stop': 'Both cores are seen at the end of every connector',
-      'colour-to-colour': 'Colour meets colour: {order}',
+      'colour-to-colour': '{met}: {order}',
     }),
     seconds: 25,
     depth: 4,

@@ -1,12 +1,11 @@
 import { checks, operation, type Operation } from '../operation';
-import { WIPE } from './cores';
-import { LABEL } from './prepare';
+import { BARED, LABEL } from './prepare';
 import { INSPECT, UNUSED_CUT, UNUSED_KEPT, strip } from './telephone-prepare';
 
 /** 6P plugs on flat cord or small round cable: the line pair in the middle. */
 export const TELEPHONE_PLUG: readonly Operation[] = [
   strip('modular crimper', true),
-  WIPE,
+  ...BARED,
   INSPECT,
   operation({
     id: 'straighten',
@@ -20,7 +19,11 @@ export const TELEPHONE_PLUG: readonly Operation[] = [
     depth: 2,
   }),
   UNUSED_CUT,
-  UNUSED_KEPT,
+  {
+    ...UNUSED_KEPT,
+    instruction:
+      'Fold the unused cores back along the jacket, behind the plug’s entry, and tape them down, their ends insulated and apart: {unused}.',
+  },
   operation({
     id: 'order-conductors',
     kind: 'order',

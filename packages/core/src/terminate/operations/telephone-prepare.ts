@@ -1,4 +1,5 @@
 import { checks, operation, type Operation } from '../operation';
+import { BARE } from './prepare';
 
 // What telephone cables ask for, whatever they end in.
 
@@ -9,6 +10,7 @@ export const strip = (tool: string, measures: boolean): Operation =>
     layer: 'jacket',
     ...(measures ? { measures: 'jacket' as const } : {}),
     needs: ['check-side'],
+    makes: ['strip-jacket', 'jacket-off'],
     irreversible: true,
     instruction: 'Cut the jacket {strip} from the end and pull it off.',
     why: 'The cores must be free before they can be laid out.',
@@ -20,7 +22,8 @@ export const strip = (tool: string, measures: boolean): Operation =>
 export const INSPECT = operation({
   id: 'inspect-insulation',
   kind: 'check',
-  needs: ['strip-jacket', 'wipe-gel'],
+  layer: 'conductors',
+  needs: ['strip-jacket', ...BARE],
   instruction: 'Look at the cores where the jacket was cut.',
   why: 'A nick now is a break later; here it costs one more cut.',
   checks: checks({ 'no-nick': 'No insulation is nicked' }),
@@ -55,6 +58,34 @@ export const UNUSED_CUT = operation({
   tools: ['side cutter'],
   seconds: 15,
   depth: 1,
+});
+
+export const TIE_BEHIND = operation({
+  id: 'tie-cable',
+  kind: 'tie',
+  part: 'tie',
+  needs: ['inspect-insulation'],
+  blockedBy: ['lay-conductors'],
+  instruction:
+    'Tie the jacket to the post behind the contacts, leave the cores a little slack, and cut the tie’s end off.',
+  why: 'Tied now, nothing pulls on cores that lie in their slots; behind a closed plate it can’t be reached.',
+  tools: ['side cutter'],
+  seconds: 10,
+  depth: 1,
+  wayBack: 'Draw the cores out again, tie the jacket, and lay them anew.',
+});
+
+/** A line is proven where it is used. */
+export const LISTEN = operation({
+  id: 'listen',
+  kind: 'check',
+  part: 'socket',
+  afterwards: true,
+  instruction:
+    'Once both ends are made: join the line again at the demarcation, plug a telephone in, listen for the tone without hum, and have it called until it rings.',
+  why: 'A tester shows the pair; only a telephone shows tone, speech and ringing.',
+  seconds: 90,
+  depth: 9,
 });
 
 export const FIND_SIDE = operation({

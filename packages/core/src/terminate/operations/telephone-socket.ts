@@ -1,62 +1,115 @@
 import { checks, operation, type Operation } from '../operation';
-import { WIPE } from './cores';
-import { LABEL } from './prepare';
-import { FIND_SIDE, INSPECT, UNUSED_CUT, UNUSED_KEPT, strip } from './telephone-prepare';
+import { BARED, LABEL } from './prepare';
+import {
+  FIND_SIDE,
+  INSPECT,
+  LISTEN,
+  TIE_BEHIND,
+  UNUSED_CUT,
+  UNUSED_KEPT,
+  strip,
+} from './telephone-prepare';
 
-const lay = (why: string): Operation =>
+/** How one kind of socket rings, in the school of the job: what to look for before a core is pressed. */
+const ringing = (
+  school: 'capacitor' | 'bell-wire',
+  kind: 'master' | 'secondary' | 'extension',
+  why: string,
+  rows: Readonly<Record<string, string>>,
+): Operation =>
   operation({
-    id: 'lay-conductors',
-    kind: 'insert',
+    id: `check-${school}-${kind}`,
+    kind: 'check',
     part: 'socket',
-    layer: 'conductors',
-    needs: ['inspect-insulation', 'unused-dealt-with'],
-    instruction:
-      'Lay each core in the slot of its contact: {order}. Keep the pair twisted up to its slots.',
+    only: [`ringing-${school}`, kind],
+    needs: ['lay-conductors'],
+    makes: ['ringing-checked'],
+    instruction: 'Check how a telephone on this socket will ring.',
     why,
-    seconds: 30,
+    checks: checks(rows),
+    seconds: 10,
     depth: 3,
   });
+
+const SILENT =
+  'A capacitor is seen on this socket, or what is plugged in rings without one: with neither capacitor nor bell wire such a telephone stays silent';
+
+const RINGING: readonly Operation[] = [
+  ringing(
+    'capacitor',
+    'master',
+    'The school of this job: capacitors. Capacitor and bell wire together load the line and make others’ bells tinkle.',
+    {
+      'has-capacitor': 'The ringing capacitor is seen on this master',
+      'no-bell-wire': 'No core lies in contact 3',
+    },
+  ),
+  ringing(
+    'capacitor',
+    'secondary',
+    'A secondary has no capacitor unless it was bought with one, and in this school no bell wire comes to it.',
+    { 'rings-itself': SILENT, 'no-bell-wire': 'No core lies in contact 3' },
+  ),
+  ringing(
+    'capacitor',
+    'extension',
+    'An extension hangs on the socket before it: in this school nothing but the line pair comes from there.',
+    {
+      'rings-itself': SILENT,
+      'no-bell-wire': 'No core lies in contact 3, here and in the socket before it',
+    },
+  ),
+  ringing(
+    'bell-wire',
+    'master',
+    'The school of this job: a bell wire, fed by the one capacitor in the master.',
+    {
+      'one-capacitor': 'The ringing capacitor is seen on this master',
+      'bell-wire-leaves': 'The bell wire leaves from contact 3',
+    },
+  ),
+  ringing(
+    'bell-wire',
+    'secondary',
+    'Two capacitors on one line load it: only the master has one.',
+    {
+      'no-capacitor': 'This socket has no capacitor of its own',
+      'bell-wire': 'Contact 3 is joined to contact 3 of the master',
+    },
+  ),
+  ringing('bell-wire', 'extension', 'An extension gets its bell wire from the socket before it.', {
+    'no-capacitor': 'This socket has no capacitor of its own',
+    'bell-wire': 'Contact 3 is joined to contact 3 of the socket before it',
+  }),
+];
 
 /** Master, secondary and extension: the line on 5 and 2, the bell wire on 3 or none. */
 export const TELEPHONE_SOCKET: readonly Operation[] = [
   FIND_SIDE,
   strip('jacket stripper', true),
-  WIPE,
+  ...BARED,
   INSPECT,
+  TIE_BEHIND,
   UNUSED_KEPT,
   UNUSED_CUT,
-  lay('The line is on contacts 5 and 2. Laid first, all can be read before one is pressed.'),
   operation({
-    id: 'check-ringing',
-    kind: 'check',
+    id: 'lay-conductors',
+    kind: 'insert',
     part: 'socket',
-    only: ['ringing-capacitor'],
-    needs: ['lay-conductors'],
-    instruction: 'Check how this socket rings: by a capacitor, not by a bell wire.',
-    why: 'The school of this job: capacitors. Both together load the line and make others’ bells tinkle.',
-    checks: checks({ 'no-bell-wire': 'No core lies in contact 3' }),
-    seconds: 8,
+    layer: 'conductors',
+    needs: ['inspect-insulation', 'unused-dealt-with', 'tie-cable'],
+    instruction:
+      'Lay each core in the slot of its contact, a little slack behind it: {order}. Keep the pair twisted up to its slots.',
+    why: 'The line is on contacts 5 and 2. Laid first, all can be read before one is pressed; the slack lets one be laid again.',
+    seconds: 30,
     depth: 3,
   }),
-  operation({
-    id: 'check-bell-wire',
-    kind: 'check',
-    part: 'socket',
-    only: ['ringing-bell-wire'],
-    needs: ['lay-conductors'],
-    instruction: 'Check how this socket rings: by the bell wire on contact 3.',
-    why: 'The school of this job: a bell wire, fed by the one capacitor in the master.',
-    checks: checks({
-      'one-capacitor': 'Only the master has a capacitor, and contact 3 is joined to its contact 3',
-    }),
-    seconds: 8,
-    depth: 3,
-  }),
+  ...RINGING,
   operation({
     id: 'read-before-punch',
     kind: 'check',
     part: 'socket',
-    needs: ['lay-conductors', 'check-ringing', 'check-bell-wire'],
+    needs: ['lay-conductors', 'ringing-checked'],
     instruction: 'Stop. Read the socket before a core is pressed in.',
     why: 'A pressed core must be cut and laid again.',
     checks: checks({
@@ -82,19 +135,6 @@ export const TELEPHONE_SOCKET: readonly Operation[] = [
     depth: 4,
   }),
   operation({
-    id: 'tie-cable',
-    kind: 'tie',
-    part: 'tie',
-    needs: ['press-cores'],
-    blockedBy: ['close-socket'],
-    instruction: 'Tie the cable to the socket’s post.',
-    why: 'Behind the closed faceplate it can’t be reached.',
-    tools: ['side cutter'],
-    seconds: 10,
-    depth: 5,
-    wayBack: 'Take the faceplate off again: two screws.',
-  }),
-  operation({
     id: 'prove-socket',
     kind: 'check',
     part: 'socket',
@@ -113,12 +153,13 @@ export const TELEPHONE_SOCKET: readonly Operation[] = [
     id: 'close-socket',
     kind: 'close',
     part: 'socket',
-    needs: ['prove-socket', 'tie-cable'],
+    needs: ['prove-socket'],
     instruction: 'Fold the cable into the box without a kink and screw the faceplate on.',
     why: 'Last, since it covers everything.',
     tools: ['screwdriver'],
     seconds: 40,
     depth: 6,
   }),
+  LISTEN,
   LABEL,
 ];

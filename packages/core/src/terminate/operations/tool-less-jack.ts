@@ -25,9 +25,9 @@ const FAN: Operation = {
   needs: ['spline-flush'],
   makes: ['pairs-fanned'],
   instruction:
-    'Lead the cable through the lid. Lay two pairs below and two above by the {scheme} side of its card, the striped conductor of each outward.',
+    'Lead the cable into the lid and sort the pairs by the {scheme} side of its card: two lie below, two above.',
   why: 'The card is in slot order, not in contact order, and the pairs stay twisted until their slots.',
-  seconds: 40,
+  seconds: 30,
   depth: 2,
 };
 
@@ -46,19 +46,18 @@ const SLANT: Operation = {
   depth: 3,
 };
 
-const THREAD: Operation = {
+const LOWER: Operation = {
   ...PLAIN,
-  id: 'thread-lid',
+  id: 'lay-lower',
   kind: 'insert',
-  measures: 'untwist',
   part: 'lid',
   layer: 'conductors',
   needs: ['ends-slanted'],
-  makes: ['conductors-laid'],
+  makes: ['lower-laid'],
   instruction:
-    'Thread each conductor through its slot in the lid and draw it tight. Keep every pair twisted to within {exposed} of the slots.',
-  why: 'Drawn tight, none can slip out while the lid goes down.',
-  seconds: 50,
+    'Untwist the two lower pairs to within {exposed} of their slots and thread them, from the left: {lower}. Draw them tight.',
+  why: 'Below first: once the upper pairs lie, nothing gets at them. The card of the jack in your hand decides.',
+  seconds: 25,
   depth: 3,
 };
 
@@ -67,30 +66,32 @@ const TIE: Operation = {
   id: 'tie-rear',
   kind: 'tie',
   part: 'tie',
-  needs: ['conductors-laid'],
+  needs: ['lower-laid'],
   makes: ['cable-tied'],
-  blockedBy: ['lid-pressed'],
-  instruction: 'Put the tie through the rear of the lid and draw it snug on the jacket.',
-  why: 'It holds the jacket while the lid is pressed.',
+  blockedBy: ['upper-laid'],
+  instruction:
+    'Put the tie through from the rear, its head behind, draw the jacket against the body, and cut the tie’s tail off.',
+  why: 'The jacket is held before the upper pairs are laid and long before anything is trimmed: what is drawn later slips back.',
   tools: ['side cutter'],
   seconds: 20,
-  depth: 4,
-  wayBack: 'Open the lid again if the sheet allows it, or use a new jack.',
+  depth: 3,
+  wayBack: 'Draw the upper pairs out of their slots, tie the jacket, and lay them again.',
 };
 
-const TRIM: Operation = {
+const UPPER: Operation = {
   ...PLAIN,
-  id: 'trim-flush',
-  kind: 'trim',
+  id: 'lay-upper',
+  kind: 'insert',
+  measures: 'untwist',
+  part: 'lid',
   layer: 'conductors',
-  needs: ['lid-checked'],
-  makes: ['ends-flush'],
-  irreversible: true,
-  instruction: 'Trim all eight ends flush with the lid.',
-  why: 'An end that stands out keeps the lid from closing, or touches its neighbour.',
-  tools: ['flush cutter'],
-  seconds: 20,
-  depth: 4,
+  needs: ['lower-laid', 'cable-tied'],
+  makes: ['upper-laid'],
+  instruction:
+    'Now untwist the two upper pairs to within {exposed} of their slots and thread them, from the left: {upper}. Draw all eight tight.',
+  why: 'Drawn tight, none can slip out while the lid goes down.',
+  seconds: 25,
+  depth: 3,
 };
 
 const READ: Operation = {
@@ -98,7 +99,7 @@ const READ: Operation = {
   id: 'read-before-trim',
   kind: 'check',
   part: 'lid',
-  needs: ['conductors-laid'],
+  needs: ['upper-laid'],
   makes: ['lid-checked'],
   instruction: 'Stop. Check the lid before the ends are cut.',
   why: 'A conductor that is cut too short must be stripped again.',
@@ -110,12 +111,27 @@ const READ: Operation = {
   depth: 3,
 };
 
+const TRIM: Operation = {
+  ...PLAIN,
+  id: 'trim-flush',
+  kind: 'trim',
+  layer: 'conductors',
+  needs: ['lid-checked'],
+  makes: ['ends-flush'],
+  irreversible: true,
+  instruction: 'Trim all eight ends flush with the lid. Pull on nothing after this.',
+  why: 'An end that stands out keeps the lid from closing, or touches its neighbour.',
+  tools: ['flush cutter'],
+  seconds: 20,
+  depth: 4,
+};
+
 const READY: Operation = {
   ...PLAIN,
   id: 'read-before-lid',
   kind: 'check',
   part: 'lid',
-  needs: ['ends-flush', 'cable-tied'],
+  needs: ['ends-flush'],
   makes: ['lid-ready'],
   instruction: 'Stop. Check the lid before it is pressed.',
   why: 'Pressed, the contacts have cut into the conductors.',
@@ -163,14 +179,15 @@ export const TOOL_LESS_JACK: readonly Operation[] = [
   SPLINE,
   FAN,
   SLANT,
-  THREAD,
-  READ,
+  LOWER,
   TIE,
+  UPPER,
+  READ,
   TRIM,
   READY,
   PRESS,
   CLICK,
-  HOOD,
+  ...HOOD,
   RELIEF,
   LABEL,
 ];

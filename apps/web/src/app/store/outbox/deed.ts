@@ -54,18 +54,13 @@ const sending = (method: string, path: string, body?: unknown): Sending => ({ me
 const SENDING: Kinds = {
   tick: ({ linkId, tick: { linkId: _, ...body } }) =>
     sending('POST', `/api/links/${linkId}/ticks`, body),
-  reading: ({ linkId, reading: { id, takenAt, author, note, tester, nets, splitPairs } }) =>
-    sending('POST', `/api/links/${linkId}/readings`, {
-      id,
-      takenAt,
-      author,
-      note,
-      tester,
-      nets,
-      splitPairs,
-    }),
-  test: ({ linkId, test: { id, takenAt, author, note, reading } }) =>
-    sending('POST', `/api/links/${linkId}/tests`, { id, takenAt, author, note, reading }),
+  // All but what the server works out for itself.
+  reading: ({ linkId, reading: { linkId: _, wiring: __, diagnosis: ___, ...body } }) =>
+    sending('POST', `/api/links/${linkId}/readings`, body),
+  test: ({
+    linkId,
+    test: { linkId: _, tester: __, wiring: ___, verdict: ____, missed: _____, summary: ______, ...body },
+  }) => sending('POST', `/api/links/${linkId}/tests`, body),
   'link-new': ({ siteId, link }) => sending('POST', `/api/sites/${siteId}/links`, link),
   'link-change': ({ linkId, patch }) => sending('PATCH', `/api/links/${linkId}`, patch),
   'link-away': ({ linkId, version }) =>

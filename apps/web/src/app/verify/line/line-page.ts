@@ -4,11 +4,14 @@ import {
   computed,
   type ElementRef,
   inject,
+  input,
   viewChildren,
 } from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
 import {
   LINE_ROWS,
   NO_LINE_READINGS,
@@ -31,13 +34,16 @@ const SIDE = {
 /** A telephone line measured step by step: what to measure next, and whose the fault is. */
 @Component({
   selector: 'ns-line-page',
-  imports: [MatFormFieldModule, MatInputModule, MatSelectModule, NextThing],
+  imports: [MatButtonModule, MatFormFieldModule, MatInputModule, MatSelectModule, NextThing, RouterLink],
   templateUrl: './line-page.html',
   styleUrl: './line-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class LinePage {
+  /** Where it was asked from. */
+  readonly back = input('');
   private readonly open = inject(OpenLink);
+  protected readonly link = computed(() => this.open.link());
   private readonly boxes = viewChildren<ElementRef<HTMLInputElement>>('volts');
   protected readonly limits = RINGER_LIMITS;
   private readonly typed = computed(() =>
