@@ -102,6 +102,7 @@ test('a tester of one’s own is tried, kept, and put to a link', async ({ page,
   await page.getByRole('button', { name: 'A: lit' }).click();
   await page.getByRole('button', { name: 'A: dim' }).click();
   await mainButton(page).click();
+  await expect(headline(page)).toHaveText('Own tester: A dark.');
   await isSent(page);
   await expect(headline(page)).toHaveText('Own tester: A dark.');
   await expect(page.locator('ns-what-explains .fault').first()).toContainText('open', {

@@ -1,4 +1,4 @@
-import { leavesAtM, type Waypoint } from '@near-spoke/core/link';
+import { LENGTH_HOW, leavesAtM, type Waypoint } from '@near-spoke/core/link';
 import { LINK_STATES } from '@near-spoke/core/record';
 import * as z from 'zod';
 import {
@@ -43,6 +43,10 @@ const fields = {
   far: linkEnd,
   cable: cableId,
   lengthM,
+  lengthHow: z
+    .enum(LENGTH_HOW)
+    .optional()
+    .meta({ description: 'How the length is known; as scheduled if it is not said.' }),
   route: z.array(waypoint).max(100),
   environment: jacket,
   schools: schoolChoices,

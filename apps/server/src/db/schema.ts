@@ -5,7 +5,7 @@ import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
 import type { InstrumentKind } from '@near-spoke/contract/instruments';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
-import type { Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
+import type { LengthHow, Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
 import type { Entered, LinkState } from '@near-spoke/core/record';
 import type { Diagnosis } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
@@ -69,6 +69,8 @@ export const links = pgTable(
     farScheme: text('far_scheme').$type<'T568A' | 'T568B'>().notNull(),
     cable: text('cable').notNull(),
     lengthM: doublePrecision('length_m'),
+    /** Whether that is as scheduled, taped, or measured by reflectometry. */
+    lengthHow: text('length_how').$type<LengthHow>().notNull().default('scheduled'),
     route: jsonb('route').$type<Waypoint[]>().notNull(),
     environment: text('environment').$type<Jacket>().notNull().default('indoor'),
     schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),

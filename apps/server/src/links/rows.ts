@@ -15,6 +15,7 @@ type Fields = Pick<
   | 'farScheme'
   | 'cable'
   | 'lengthM'
+  | 'lengthHow'
   | 'route'
   | 'environment'
   | 'schools'
@@ -31,6 +32,7 @@ export function toLink(row: LinkInRow): Link {
     far: { place: row.farPlace, connector: row.farConnector, scheme: row.farScheme },
     cable: row.cable,
     lengthM: row.lengthM,
+    lengthHow: row.lengthHow,
     route: row.route,
     environment: row.environment,
     schools: row.schools,
@@ -52,6 +54,7 @@ export function toRow(link: CoreLink): Fields {
     farScheme: link.far.scheme,
     cable: link.cable,
     lengthM: link.lengthM,
+    lengthHow: link.lengthHow ?? 'scheduled',
     route: [...link.route],
     environment: link.environment,
     schools: link.schools,

@@ -44,6 +44,14 @@ describe('A reading of a tester', () => {
     it(`goes to core and comes back the same: ${reading.tester}`, () =>
       expect(there(reading)).toEqual(parse(reading)));
 
+  it('is read again as it is kept and sent: what comes out goes in', () => {
+    for (const reading of READINGS) {
+      const kept = parse(reading);
+      const sent = JSON.parse(JSON.stringify(kept)) as TestReadingInput;
+      expect(parse(sent)).withContext(reading.tester).toEqual(kept);
+    }
+  });
+
   it('has split pairs of a tester that sees them only', () => {
     const nets = [{ near: ['1'], far: ['1'] }];
     const blind = seenOf(parse({ tester: 'identifying-remote', nets, splitPairs: [['1', '2']] }));

@@ -9,8 +9,7 @@ const moved = place.nullable().default(null).meta({
   description: 'Where the cable is moved meanwhile: what is loose there opens.',
 });
 
-/** A contact of an end, as it is told: "near 4". */
-const node = z
+const nodeText = z
   .string()
   .regex(/^(near|far) \S+$/, 'is not "near" or "far" and a contact, as "near 4"')
   .transform((text, context): ContactNode => {
@@ -19,7 +18,12 @@ const node = z
     if (!parsed.success) context.addIssue({ code: 'custom', message: 'names no contact' });
     return { end: side === 'far' ? 'far' : 'near', contact: name };
   })
-  .meta({ id: 'ContactOfEnd', description: '"near 4", "far S".' });
+  .meta({ id: 'ContactOfEndText', description: '"near 4", "far S".' });
+
+/** A contact of an end, as it is told or as it is kept: what comes out goes in again. */
+const node = z
+  .union([nodeText, z.strictObject({ end, contact })])
+  .meta({ id: 'ContactOfEnd' });
 
 const nodeName = z.string().min(1).max(40);
 const ohm = z.number().min(0.001).max(1e9);

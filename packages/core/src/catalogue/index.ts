@@ -46,12 +46,13 @@ export {
 } from './face';
 export { findOutline, outline, ribbonOrder, type OutlineRef } from './outline';
 export type { Outline, OutlineId, Place } from './outline-row';
-export { CONTACT_PITCH_MM, OUTLINES, PLUG_NOSE_MM } from './outlines';
+export { CONTACT_PITCH_MM, OUTLINES, PLUG_NOSE_MM, otherWayRound } from './outlines';
 export { parseOutline, type ParsedOutline } from './outline-text';
 export {
   DEFAULT_SCHOOLS,
   SCHOOLS,
   SCHOOL_IDS,
+  chosenIds,
   chosenSchools,
   type School,
   type SchoolChoices,

@@ -117,6 +117,7 @@ const DRAWN: readonly (readonly [id: string, gender: 'plug' | 'socket', face: st
   ['d-sub-15-dense', 'plug', '1 2 3 4 5 / 6 7 8 9 10 / 11 12 13 14 15'],
   ['din-3', 'socket', '2 / 1 3'],
   ['din-5', 'socket', '2 / 4 5 / 1 3'],
+  ['din-6', 'socket', '3 / 2 4 / 6 / 1 5'],
   ['din-5', 'plug', '2 / 5 4 / 3 1'],
   ['mini-din-4', 'socket', '4 3 / 2 1'],
   ['mini-din-6', 'socket', '6 5 / 4 3 / 2 1'],

@@ -126,7 +126,7 @@ export const SCHOOLS: readonly School[] = [
   },
   {
     id: 'strip',
-    question: 'How is coax stripped for a compressed or screwed-on plug?',
+    question: 'Coax whose braid is folded back?',
     options: [
       {
         id: 'two-blade',
@@ -146,6 +146,16 @@ export const SCHOOLS: readonly School[] = [
 export const DEFAULT_SCHOOLS = Object.fromEntries(
   SCHOOLS.map(({ id, usual }) => [id, usual]),
 ) as Schools;
+
+/** Schools that somebody chose: against what is usual, or with a reason. What is as usual was chosen by nobody. */
+export function chosenIds(...choices: readonly SchoolChoices[]): SchoolId[] {
+  return SCHOOLS.filter(({ id, usual }) =>
+    choices.some((rows) => {
+      const row = rows[id];
+      return row !== undefined && (row.choice !== usual || row.reason !== '');
+    }),
+  ).map(({ id }) => id);
+}
 
 /** What holds, the later choices before the earlier ones, and the usual where nothing was chosen. */
 export function chosenSchools(...choices: readonly SchoolChoices[]): Schools {

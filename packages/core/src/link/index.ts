@@ -9,7 +9,6 @@ export { hubOf } from './hub';
 export {
   ENDS,
   PLAIN_JOB,
-  SCHEDULED_LENGTH_SHARE,
   schoolsOf,
   type End,
   type Job,
@@ -35,3 +34,11 @@ export {
   type EndWiring,
   type Wiring,
 } from './wiring';
+
+export {
+  LENGTH_HOW,
+  LENGTH_SAID,
+  SCHEDULED_LENGTH_SHARE,
+  lengthOf,
+  type LengthHow,
+} from './length';

@@ -13,6 +13,7 @@ import {
   type Schools,
 } from '../catalogue';
 import type { UnitSystem } from '../units';
+import type { LengthHow } from './length';
 
 export type End = 'near' | 'far';
 export const ENDS: readonly End[] = ['near', 'far'];
@@ -23,9 +24,6 @@ export interface LinkEnd {
   /** Which order an eight-contact connector follows; others have one order only. */
   readonly scheme: SchemeId;
 }
-
-/** Relative standard uncertainty of a length that stands in a schedule. Generic. */
-export const SCHEDULED_LENGTH_SHARE = 0.03;
 
 /** Something the cable passes, at a distance from the near end along the cable. */
 export interface Waypoint {
@@ -54,6 +52,8 @@ export interface Link {
   readonly cable: CableId;
   /** As scheduled or measured by the user; null while nobody knows. */
   readonly lengthM: number | null;
+  /** As scheduled, if nothing else is said. */
+  readonly lengthHow?: LengthHow | undefined;
   readonly route: readonly Waypoint[];
   /** The harshest place that the route passes. */
   readonly environment: Jacket;

@@ -1,4 +1,4 @@
-import { ENDS, type End, type Job, type Link } from '../link';
+import { ENDS, LENGTH_SAID, type End, type Job, type Link } from '../link';
 import { formatLength, type UnitSystem } from '../units';
 
 export const END_NAME: Readonly<Record<End, string>> = { near: 'Near end', far: 'Far end' };
@@ -12,7 +12,7 @@ export function linkFacts(
   const length =
     link.lengthM === null
       ? 'not known'
-      : `${formatLength(link.lengthM, units)}, as scheduled; not measured here`;
+      : `${formatLength(link.lengthM, units)}, ${LENGTH_SAID[link.lengthHow ?? 'scheduled']}`;
   const route = link.route.map(({ name, atM, extraM }) => {
     const extra = extraM ? `, ${formatLength(extraM, units)} wound up` : '';
     return `${name} (${formatLength(atM, units)}${extra})`;

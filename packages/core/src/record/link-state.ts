@@ -1,4 +1,4 @@
-import { SHIELD } from '../catalogue';
+import { SHIELD, chosenIds } from '../catalogue';
 import { ENDS, schoolsOf, type End, type Job, type Link } from '../link';
 import {
   fixingKeys,
@@ -80,6 +80,7 @@ export function taskOf(
     scheme: link[end].scheme,
     otherEnd,
     schools,
+    chosen: chosenIds(job.schools, link.schools),
     environment: link.environment,
     pinout: link.pinout?.[end] ?? null,
     // An adapter's map says where its shield is bonded.

@@ -1,5 +1,6 @@
 import {
   DEFAULT_SCHOOLS,
+  SCHOOL_IDS,
   SHIELD,
   conductor,
   scheme as schemeRow,
@@ -9,6 +10,7 @@ import {
   type CutLayer,
   type Jacket,
   type SchemeId,
+  type SchoolId,
   type Schools,
 } from '../catalogue';
 import type { Pin } from '../link';
@@ -39,6 +41,8 @@ export interface TerminationTask {
   readonly units?: UnitSystem;
   /** Of an adapter's end: which core is on which contact, instead of a scheme. */
   readonly pinout?: readonly Pin[] | null;
+  /** Schools that somebody chose for this job or link; the others are as usual. */
+  readonly chosen?: readonly SchoolId[];
 }
 
 export interface Step extends Pick<
@@ -118,7 +122,10 @@ function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan 
     part: operation.part,
     layer: operation.layer,
     instruction: fill(operation.instruction),
-    why: [fill(operation.why), whyNow(operation, order.slice(index + 1), task.otherEnd)]
+    why: [
+      schoolWhy(operation, task, fill(operation.why)),
+      whyNow(operation, order.slice(index + 1), task.otherEnd),
+    ]
       .filter(Boolean)
       .join(' '),
     irreversible: operation.irreversible,
@@ -140,6 +147,14 @@ function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan 
     },
     task.tools,
   );
+}
+
+/** A school is only called the job’s where somebody chose it. */
+function schoolWhy({ only }: Operation, { chosen = [] }: TerminationTask, why: string): string {
+  const id = SCHOOL_IDS.find((school) => only.some((word) => word.startsWith(`${school}-`)));
+  return id !== undefined && chosen.includes(id)
+    ? why
+    : why.replace(/^The school of this job:/, 'As usual:');
 }
 
 /** The plan with the tools at hand: other tools where they do, refused where nothing does. */

@@ -34,7 +34,7 @@ describe('schoolsInUse', () => {
 describe('schoolDeparture', () => {
   it('says where a connector is not what the job has chosen, and only there', () => {
     const told = (id: string, rest = {}) =>
-      schoolDeparture(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest });
+      schoolDeparture(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest }, ['plug', 'joint']);
     expect(told('plug-8p8c')).toBeNull();
     expect(told('plug-8p8c-pass-through')).toBe(
       'This job’s school is standard plugs; 8P8C plug, pass-through is pass-through plugs.',
@@ -42,5 +42,9 @@ describe('schoolDeparture', () => {
     expect(told('plug-8p8c-pass-through', { plug: 'pass-through' })).toBeNull();
     expect(told('splice-twist')).toContain('is twisted');
     expect(told('keystone-punch-down', { plug: 'pass-through' })).toBeNull();
+    // What nobody chose is nobody’s school.
+    expect(
+      schoolDeparture(BUILT_IN.connector('plug-8p8c-pass-through'), DEFAULT_SCHOOLS, []),
+    ).toBeNull();
   });
 });

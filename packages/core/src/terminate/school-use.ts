@@ -28,9 +28,13 @@ const STANDS_FOR: readonly (readonly [SchoolId, string, (part: Connector) => boo
 ];
 
 /** What a job does otherwise than this connector stands for, in a sentence; null where they agree. */
-export function schoolDeparture(part: Connector, schools: Schools): string | null {
+export function schoolDeparture(
+  part: Connector,
+  schools: Schools,
+  chosen: readonly SchoolId[],
+): string | null {
   const row = STANDS_FOR.find(([, , is]) => is(part));
-  if (!row || schools[row[0]] === row[1]) return null;
+  if (!row || schools[row[0]] === row[1] || !chosen.includes(row[0])) return null;
   const [id, option] = row;
   const options = SCHOOLS.find((school) => school.id === id)?.options ?? [];
   const named = (wanted: string) =>

@@ -1,9 +1,11 @@
 export { formatLength, type UnitSystem } from './format-length';
+export { formatUncertain, formatWidth } from './format-uncertain';
 export { formatMm } from './format-mm';
 export { capital, lower } from './initial';
 export { METRES_PER, type LengthUnit } from './length-unit';
 export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';
 export { e24AtLeast, e24AtMost, e24Between, formatOhm } from './e24';
+export { parseNumber, type ParsedNumber } from './parse-number';
 export { parseOhm, type ParsedOhm } from './parse-ohm';
 export type { Uncertain } from './uncertain';
 export { LIGHT_M_S } from './light';

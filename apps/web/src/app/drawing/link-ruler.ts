@@ -79,6 +79,13 @@ export class LinkRuler {
       widthPx: this.width(),
       units: this.units(),
       places: this.places(),
+      // A place is told by the points around it.
+      spoken: this.places().flatMap(({ atM }) =>
+        [
+          route.findLast((point) => point.atM <= atM),
+          route.find((point) => point.atM > atM),
+        ].flatMap((point) => point?.name ?? []),
+      ),
     });
   });
   protected readonly middle = computed(() => (this.layout().x0 + this.layout().x1) / 2);

@@ -48,6 +48,21 @@ describe('rulerLayout', () => {
     expect(points.length).toBe(14);
   });
 
+  it('names every point that is spoken of, however close it stands to others', () => {
+    const route = Array.from({ length: 14 }, (_, i) => ({
+      name: `Stud ${i} behind the waiting-room wall`,
+      atM: 20 + i * 0.4,
+    }));
+    for (const widthPx of [640, 900, 1200])
+      for (let index = 0; index < 13; index += 1) {
+        const spoken = [index, index + 1].map((one) => route[one]?.name ?? '');
+        const { points } = rulerLayout(input({ route, widthPx, spoken }));
+        const named = points.filter(({ label }) => label).map(({ name }) => name);
+        for (const name of spoken)
+          expect(named).withContext(`${name} at ${widthPx} px`).toContain(name);
+      }
+  });
+
   it('winds up what a point says, over the cable that it takes', () => {
     const route = [
       { name: 'Tray', atM: 5 },

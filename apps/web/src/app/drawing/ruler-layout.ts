@@ -47,6 +47,8 @@ export interface RulerInput {
   readonly widthPx: number;
   readonly units: UnitSystem;
   readonly places?: readonly RulerPlace[];
+  /** Points that a sentence beside the ruler speaks of: they are named before all others. */
+  readonly spoken?: readonly string[];
 }
 
 /** Room for a connector at either end, px. */
@@ -68,6 +70,7 @@ export function rulerLayout({
   widthPx,
   units,
   places = [],
+  spoken = [],
 }: RulerInput): RulerLayout {
   const [x0, x1] = [CONNECTOR_PX, Math.max(CONNECTOR_PX + 80, widthPx - CONNECTOR_PX)];
   const farthestM = Math.max(lengthM ?? 0, route.at(-1)?.atM ?? 0);
@@ -88,6 +91,7 @@ export function rulerLayout({
         turns: point.extraM ? turnsBetween(x(point.atM), x(leavesAtM(point))) : [],
       })),
       widthPx,
+      new Set(spoken),
     ),
     total: lengthM === null ? null : formatLength(lengthM, units),
     places: places
@@ -126,16 +130,46 @@ function turnsBetween(from: number, to: number): number[] {
   return Array.from({ length: turns }, (_, n) => from + ((n + 0.5) * (to - from)) / turns);
 }
 
-function placeLabels(points: readonly Omit<RulerPoint, 'label'>[], widthPx: number): RulerPoint[] {
-  const taken: [number, number] = [0, 0];
-  return points.map((point) => {
-    const text = `${point.name}, ${point.at}`;
+/**
+ * Labels in two rows: those of spoken points first, by their names alone if they would not fit with their
+ * places, drawn apart where they stand too close; then every other point that still has room.
+ */
+function placeLabels(
+  points: readonly Omit<RulerPoint, 'label'>[],
+  widthPx: number,
+  spoken: ReadonlySet<string>,
+): RulerPoint[] {
+  type Label = NonNullable<RulerPoint['label']>;
+  type Span = readonly [from: number, to: number];
+  const taken: [Span[], Span[]] = [[], []];
+  const labels = new Map<Omit<RulerPoint, 'label'>, Label>();
+  const tryAt = (point: Omit<RulerPoint, 'label'>, text: string, middle: number): boolean => {
     const half = (text.length * LETTER_PX) / 2;
-    if (2 * half > widthPx) return { ...point, label: null };
-    const middle = Math.min(Math.max(point.x, half), widthPx - half);
-    const row = ([0, 1] as const).find((index) => middle - half >= taken[index]);
-    if (row === undefined) return { ...point, label: null };
-    taken[row] = middle + half + GAP_PX;
-    return { ...point, label: { x: middle, row, text } };
-  });
+    const row = ([0, 1] as const).find((index) =>
+      taken[index].every(
+        ([from, to]) => middle - half >= to + GAP_PX || middle + half <= from - GAP_PX,
+      ),
+    );
+    if (row === undefined || middle - half < 0 || middle + half > widthPx) return false;
+    taken[row].push([middle - half, middle + half]);
+    labels.set(point, { x: middle, row, text });
+    return true;
+  };
+  const clamp = (x: number, text: string) => {
+    const half = (text.length * LETTER_PX) / 2;
+    return Math.min(Math.max(x, half), Math.max(half, widthPx - half));
+  };
+  for (const point of points.filter(({ name }) => spoken.has(name))) {
+    const texts = [`${point.name}, ${point.at}`, point.name];
+    const shifts = Array.from(
+      { length: 80 },
+      (_, n) => (n % 2 === 0 ? 1 : -1) * Math.ceil(n / 2) * 12,
+    );
+    texts.some((text) => shifts.some((by) => tryAt(point, text, clamp(point.x + by, text))));
+  }
+  for (const point of points.filter(({ name }) => !spoken.has(name))) {
+    const text = `${point.name}, ${point.at}`;
+    tryAt(point, text, clamp(point.x, text));
+  }
+  return points.map((point) => ({ ...point, label: labels.get(point) ?? null }));
 }

@@ -40,10 +40,14 @@ export class CableFacts {
     });
   }
 
-  velocityOf(reel: string): KnownVelocity {
+  /** The catalogue's own figure, whatever was measured. */
+  readonly generic = computed(() => {
     const cable = this.cable();
-    const catalogue = cable ? reflectFacts(cable).velocityFactor : ANY_VELOCITY;
-    return knownVelocity(this.all(), cable?.id ?? '', reel, catalogue);
+    return cable ? reflectFacts(cable).velocityFactor : ANY_VELOCITY;
+  });
+
+  velocityOf(reel: string): KnownVelocity {
+    return knownVelocity(this.all(), this.cable()?.id ?? '', reel, this.generic());
   }
 
   /** @param what for the list of what waits to be sent */

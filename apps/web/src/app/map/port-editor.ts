@@ -14,6 +14,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import {
   OUTLINES,
+  otherWayRound,
   outline,
   parseOutline,
   type Contact,
@@ -35,16 +36,19 @@ import {
   type PortContact,
   type SheetLevels,
 } from '@near-spoke/core/map';
+import { Reads } from '../shell/reads';
+import { typedNumber } from '../shell/typed-number';
 
 /** The connector of one's own, in the list of connectors. */
 const OWN = 'own';
 const MOST_SHOWN = 60;
 
-type NumberField = 'volts' | 'leastV' | 'currentA';
+type NumberField = 'volts' | 'leastV' | 'mostV' | 'currentA';
 
 const NUMBERS: readonly { readonly id: NumberField; readonly name: string }[] = [
   { id: 'volts', name: 'Voltage' },
   { id: 'leastV', name: 'Least voltage' },
+  { id: 'mostV', name: 'Most voltage' },
   { id: 'currentA', name: 'Current' },
 ];
 
@@ -81,6 +85,7 @@ const OWN_LEVELS = 'own-levels';
     MatFormFieldModule,
     MatInputModule,
     MatSelectModule,
+    Reads,
   ],
   templateUrl: './port-editor.html',
   styleUrl: './port-editor.scss',
@@ -102,6 +107,11 @@ export class PortEditor {
   protected readonly ownLevels = OWN_LEVELS;
   protected readonly sought = linkedSignal(() => this.connectorName());
   protected readonly connectorName = computed(() => outline(this.port().connector).name);
+  /** Where it is not certain which way round the numbers run: the same face, turned. */
+  protected readonly twin = computed(() => {
+    const { connector } = this.port();
+    return typeof connector === 'string' ? otherWayRound(connector) : null;
+  });
   protected readonly isOwn = computed(() => typeof this.port().connector !== 'string');
   protected readonly connectors = computed(() => {
     const words = this.sought().trim().toLowerCase().split(/\s+/);
@@ -181,23 +191,22 @@ export class PortEditor {
   }
 
   protected writeSheet(row: PortContact, field: keyof SheetLevels, text: string): void {
-    const value = Number(text.replace(',', '.'));
+    const value = typedNumber(text, 'V');
     const before = sheetOf(row);
-    if (!before || text.trim() === '' || !Number.isFinite(value)) return;
+    if (!before || value === null || Number.isNaN(value)) return;
     this.write(row.contact, { thresholds: thresholdsOf({ ...before, [field]: value }) });
   }
 
   /** Of the port as a whole: to what its supply falls, how thick its leads are. */
   protected setNumber(field: 'leastSupplyV' | 'leadAwg', text: string): void {
-    const value = Number(text.replace(',', '.'));
-    this.set({ [field]: text.trim() === '' || !Number.isFinite(value) ? null : value });
+    const value = typedNumber(text, field === 'leadAwg' ? 'AWG' : 'V');
+    // What can’t be read is said at the field, and takes nothing away.
+    if (!Number.isNaN(value)) this.set({ [field]: value });
   }
 
   protected writeNumber(contact: Contact, field: NumberField, text: string): void {
-    const value = Number(text.replace(',', '.'));
-    this.write(contact, {
-      [field]: text.trim() === '' || !Number.isFinite(value) ? null : value,
-    });
+    const value = typedNumber(text, field === 'currentA' ? 'A' : 'V');
+    if (!Number.isNaN(value)) this.write(contact, { [field]: value });
   }
 
   protected readPasted(): void {

@@ -1,12 +1,15 @@
 import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
+import { parseNumber } from '@near-spoke/core/units';
 
 export interface NumberField {
   readonly id: string;
   readonly name: string;
   readonly unit: string;
   readonly hint?: string;
+  /** Not a number: a name, or several of them. */
+  readonly text?: boolean;
 }
 
 export interface TypedText {
@@ -36,6 +39,7 @@ export const isTextRecord = (stored: unknown): stored is Texts =>
           class="mono"
           autocomplete="off"
           [value]="texts()[field.id] ?? ''"
+          [attr.aria-invalid]="problem(field) ? 'true' : null"
           (input)="typed.emit({ id: field.id, text: box.value })"
           (change)="settled.emit({ id: field.id, text: box.value })"
         />
@@ -46,6 +50,9 @@ export const isTextRecord = (stored: unknown): stored is Texts =>
           <mat-hint>{{ field.hint }}</mat-hint>
         }
       </mat-form-field>
+      @if (problem(field); as reason) {
+        <p class="typo" role="status">{{ reason }}</p>
+      }
     }
   `,
   styles: `
@@ -55,6 +62,10 @@ export const isTextRecord = (stored: unknown): stored is Texts =>
       gap: 0.85rem 0.75rem;
       align-content: start;
       align-items: start;
+    }
+    .typo {
+      grid-column: 1 / -1;
+      color: var(--bad);
     }
     [matTextSuffix] {
       white-space: nowrap;
@@ -69,4 +80,11 @@ export class NumberFields {
   readonly typed = output<TypedText>();
   /** When it is left or Enter is pressed: for what takes long. */
   readonly settled = output<TypedText>();
+
+  /** What can’t be read, said where it is typed. */
+  protected problem(field: NumberField): string {
+    if (field.text) return '';
+    const parsed = parseNumber(this.texts()[field.id] ?? '', field.unit);
+    return parsed.ok ? '' : parsed.reason;
+  }
 }

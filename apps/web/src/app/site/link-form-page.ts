@@ -24,6 +24,7 @@ import {
   JACKETS,
   SCHEMES,
   SCHOOLS,
+  chosenIds,
   type Jacket,
   type SchemeId,
   type SchoolChoices,
@@ -143,7 +144,12 @@ export class LinkFormPage {
   );
   protected readonly departures = computed(() =>
     this.tasks().flatMap(
-      ({ task }) => schoolDeparture(task.connector, schoolsOf(this.described(), this.job())) ?? [],
+      ({ task }) =>
+        schoolDeparture(
+          task.connector,
+          schoolsOf(this.described(), this.job()),
+          chosenIds(this.job().schools, this.described().schools),
+        ) ?? [],
     ),
   );
   /** The schools that these ends follow, and what the job has chosen. */

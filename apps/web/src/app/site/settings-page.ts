@@ -72,7 +72,15 @@ export class SettingsPage {
     const site = this.site();
     if (!site) return;
     this.refused.set('');
-    this.api.changeSite(site.id, { version: site.version, ...this.form.getRawValue() }).subscribe({
+    const raw = this.form.getRawValue();
+    // What is as usual was chosen by nobody.
+    const schools = Object.fromEntries(
+      this.schools.flatMap(({ id, usual }) => {
+        const row = raw.schools[id];
+        return row && (row.choice !== usual || row.reason.trim() !== '') ? [[id, row]] : [];
+      }),
+    );
+    this.api.changeSite(site.id, { version: site.version, ...raw, schools }).subscribe({
       next: (stored) => {
         this.store.dispatch(sitesActions.stored({ site: stored }));
         this.snack.open('Saved.', undefined, { duration: 3000 });

@@ -36,6 +36,8 @@ import { Shortcuts } from '../shell/shortcuts';
 import { Explainer } from './explainer';
 import { FirmExperience } from './firm-experience';
 import { Workbench } from './workbench';
+import { Reads } from '../shell/reads';
+import { typedNumber } from '../shell/typed-number';
 
 const PLACE_NAME: Readonly<Record<Place, string>> = {
   near: 'near end',
@@ -58,7 +60,14 @@ const isMinutes = (stored: unknown): stored is number =>
 /** Every account of a reading by its likelihood, and the test or the repair that is worth most now. */
 @Component({
   selector: 'ns-what-explains',
-  imports: [OneOf, MatButtonModule, MatButtonToggleModule, MatFormFieldModule, MatInputModule],
+  imports: [
+    OneOf,
+    MatButtonModule,
+    MatButtonToggleModule,
+    MatFormFieldModule,
+    MatInputModule,
+    Reads,
+  ],
   providers: [Explainer, Workbench],
   templateUrl: './what-explains.html',
   styleUrl: './what-explains.scss',
@@ -196,8 +205,8 @@ export class WhatExplains {
   }
 
   protected setWalk(text: string): void {
-    const minutes = Number(text.replace(',', '.'));
-    if (text.trim() !== '' && isMinutes(minutes)) this.walkMinutes.set(minutes);
+    const minutes = typedNumber(text, 'min');
+    if (minutes !== null && isMinutes(minutes)) this.walkMinutes.set(minutes);
   }
 }
 

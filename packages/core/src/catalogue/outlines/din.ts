@@ -1,7 +1,13 @@
 import type { Outline } from '../outline-row';
 import { MOULDED, arc, outlineRow, places } from './place';
 
-const din = (id: string, name: string, contacts: string, stepDeg: number): Outline =>
+const din = (
+  id: string,
+  name: string,
+  contacts: string,
+  stepDeg: number,
+  doubt = MOULDED,
+): Outline =>
   outlineRow({
     id,
     name,
@@ -10,8 +16,12 @@ const din = (id: string, name: string, contacts: string, stepDeg: number): Outli
     heightMm: 13.2,
     places: arc(contacts, 7, stepDeg),
     key: 'key',
-    doubt: MOULDED,
+    doubt,
   });
+
+/** The 240-degree types are numbered one after the other round the circle, not as the 180-degree ones. */
+const ROUND =
+  'Numbered one after the other round the circle; not certain for every make, nor which way round: the numbers moulded on yours decide';
 
 const miniDin = (count: number, at: string): Outline =>
   outlineRow({
@@ -27,15 +37,16 @@ const miniDin = (count: number, at: string): Outline =>
 
 /**
  * Round connectors after IEC 60130-9: contacts on a circle of 7 mm, in a socket with the key down 1, 4, 2,
- * 5, 3 clockwise over the top, 6 and 7 before and after them, 8 in the middle. The order of four contacts
+ * 5, 3 clockwise over the top, 6 and 7 before and after them, 8 in the middle; those over 240 degrees 1 to 5
+ * round the circle, 6 in the middle. The order of four contacts
  * over 216 degrees and the exact places of mini-DIN are generic, and say so.
  */
 export const DIN: readonly Outline[] = [
   din('din-3', 'DIN 3', '1 2 3', 90),
   din('din-4', 'DIN 4, 216 degrees', '1 4 2 3', 72),
   din('din-5', 'DIN 5, 180 degrees', '1 4 2 5 3', 45),
-  din('din-5-240', 'DIN 5, 240 degrees', '1 4 2 5 3', 60),
-  din('din-6', 'DIN 6, 240 degrees', '1 4 2 5 3 + 6', 60),
+  din('din-5-240', 'DIN 5, 240 degrees', '1 2 3 4 5', 60, ROUND),
+  din('din-6', 'DIN 6, 240 degrees', '1 2 3 4 5 + 6', 60, ROUND),
   din('din-7', 'DIN 7, 270 degrees', '6 1 4 2 5 3 7', 45),
   din('din-8', 'DIN 8, 270 degrees', '6 1 4 2 5 3 7 + 8', 45),
   miniDin(3, '3@0,2 2@-1.9,-1.2 1@1.9,-1.2'),

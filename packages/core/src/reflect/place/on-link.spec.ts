@@ -1,4 +1,4 @@
-import { isFarEnd, placeOnLink, scheduledLength, tooLong } from '.';
+import { placeOnLink, tooLong } from '.';
 
 const LINK = {
   lengthM: 55,
@@ -10,14 +10,6 @@ const LINK = {
 const seen = (value: number, end = true, u = 0.2) => ({ distanceM: { value, u }, end });
 
 describe('A place on a link', () => {
-  it('is the far end only as near to it as the schedule is good for, and only of an end', () => {
-    expect(isFarEnd(seen(55.4), LINK)).toBeTrue();
-    expect(isFarEnd(seen(55.4, false), LINK)).toBeFalse();
-    expect(isFarEnd(seen(40), LINK)).toBeFalse();
-    expect(isFarEnd(seen(55), { lengthM: null })).toBeFalse();
-    expect(scheduledLength({ lengthM: null })).toBeNull();
-  });
-
   it('is in doubt with an end that shows behind the far end, by as much', () => {
     const told = tooLong(seen(62.8), { value: 17.05, u: 0.1 }, 0.684, LINK);
     expect(told).toContain('shows at 62.80 m, and this link is told as 55.00 m long');

@@ -1,5 +1,5 @@
-import { SCHEDULED_LENGTH_SHARE, type Link, type Waypoint } from '../../link';
-import { WITHIN_95, type Uncertain } from '../../units';
+import { lengthOf, type Link, type Waypoint } from '../../link';
+import type { Uncertain } from '../../units';
 import { placeOnRoute, type Place, type RoutePoint } from './place';
 
 /** What a point of a route is known to, metres, where nothing else is told: a tape along a wall. Generic. */
@@ -11,10 +11,6 @@ export interface Seen {
   readonly end: boolean;
 }
 
-/** A link's length with what a schedule is good for; null while it is not known. */
-export const scheduledLength = ({ lengthM }: Pick<Link, 'lengthM'>): Uncertain | null =>
-  lengthM === null ? null : { value: lengthM, u: SCHEDULED_LENGTH_SHARE * lengthM };
-
 const routePoint = ({ name, atM, extraM = 0 }: Waypoint): RoutePoint => ({
   name,
   atM: { value: atM, u: POINT_U_M },
@@ -25,22 +21,12 @@ const routePoint = ({ name, atM, extraM = 0 }: Waypoint): RoutePoint => ({
 export function placeOnLink(
   { distanceM }: Seen,
   delayShareM: number,
-  link: Pick<Link, 'lengthM' | 'route'>,
+  link: Pick<Link, 'lengthM' | 'lengthHow' | 'route'>,
 ): Place {
   return placeOnRoute(
     distanceM,
     Math.min(delayShareM, distanceM.u),
     link.route.map(routePoint),
-    scheduledLength(link),
-  );
-}
-
-/** Whether an end is where the link's own far end should be, as well as both are known. */
-export function isFarEnd({ distanceM, end }: Seen, link: Pick<Link, 'lengthM'>): boolean {
-  const length = scheduledLength(link);
-  return (
-    end &&
-    length !== null &&
-    Math.abs(distanceM.value - length.value) < WITHIN_95 * Math.hypot(distanceM.u, length.u)
+    lengthOf(link),
   );
 }

@@ -1,7 +1,7 @@
 import type { Contact } from '../../catalogue';
-import type { Job, Link } from '../../link';
+import { lengthOf, type Job, type Link } from '../../link';
 import type { Uncertain } from '../../units';
-import { scheduledLength, type Seen } from './on-link';
+import type { Seen } from './on-link';
 
 /** What a wire map tells of a contact, and where a trace saw the end of it. */
 export interface SeenTwice {
@@ -69,7 +69,7 @@ export function diagnosisOfLink(
   link: Link,
   job: Job,
 ): OneDiagnosis | null {
-  const lengthM = scheduledLength(link);
+  const lengthM = lengthOf(link);
   const fault = faults.find((one) => one.kind === kind);
   if (!lengthM || !fault || (kind !== 'open' && kind !== 'short')) return null;
   const name = (end: 'near' | 'far') => job.catalogue.connector(link[end].connector).name;

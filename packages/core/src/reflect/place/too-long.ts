@@ -1,6 +1,6 @@
-import type { Link } from '../../link';
+import { lengthOf, type Link } from '../../link';
 import { WITHIN_95, type Uncertain } from '../../units';
-import { scheduledLength, type Seen } from './on-link';
+import type { Seen } from './on-link';
 
 /**
  * An end that shows behind the link's own far end, in a sentence with what that makes of a place before it:
@@ -12,9 +12,9 @@ export function tooLong(
   { distanceM, end }: Seen,
   placeM: Uncertain | null,
   velocityFactor: number,
-  link: Pick<Link, 'lengthM'>,
+  link: Pick<Link, 'lengthM' | 'lengthHow'>,
 ): string | null {
-  const length = scheduledLength(link);
+  const length = lengthOf(link);
   if (!end || !length) return null;
   const over = distanceM.value - length.value;
   if (over < WITHIN_95 * Math.hypot(distanceM.u, length.u)) return null;

@@ -1,3 +1,4 @@
+export { compareReckoned, judgeVelocity, type VelocityVerdict } from './judge';
 export { readReel, usedBetween, type ReelReading } from './reel';
 export { pairEnds, type Pair, type SeenFromEnd } from './pair-ends';
 export { placeFromTwoEnds, type TwoEnds } from './two-ends';

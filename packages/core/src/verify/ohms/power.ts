@@ -41,10 +41,12 @@ export interface PowerBudget {
  *
  * The upper end of the resistance (value + 2 u) is used: a device that just starts in the cold must
  * not stop in the heat.
+ *
+ * @param wiredPairs pairs that go through: classes that need more are not spoken of
  */
-export function powerBudget(loop: Uncertain): PowerBudget[] {
+export function powerBudget(loop: Uncertain, wiredPairs = 4): PowerBudget[] {
   const worst = loop.value + 2 * loop.u;
-  return POWER_CLASSES.map(({ id, name, sourceV, sourceW, deviceW, pairs }) => {
+  return POWER_CLASSES.filter(({ pairs }) => pairs <= wiredPairs).map(({ id, name, sourceV, sourceW, deviceW, pairs }) => {
     const path = pairs === 2 ? worst / 2 : worst / 4;
     const most = sourceW - (sourceW / sourceV) ** 2 * path;
     const root = sourceV ** 2 - 4 * path * deviceW;

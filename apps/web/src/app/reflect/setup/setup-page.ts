@@ -19,13 +19,13 @@ const FIELDS: readonly NumberField[] = [
   { id: 'terminator', name: 'Terminator, measured', unit: 'Ω' },
 ];
 const BOUNDS = {
-  length: [0.1, 20_000],
-  bandwidth: [0.1, 1e5],
-  rate: [0.1, 1e6],
-  memory: [10, 1e9],
-  noise: [0.0001, 100],
-  pulser: [0.1, 1e5],
-  terminator: [0.01, 1e6],
+  length: [0.1, 20_000, 'm'],
+  bandwidth: [0.1, 1e5, 'MHz'],
+  rate: [0.1, 1e6, 'MS/s'],
+  memory: [10, 1e9, 'samples'],
+  noise: [0.0001, 100, '%'],
+  pulser: [0.1, 1e5, 'Ω'],
+  terminator: [0.01, 1e6, 'Ω'],
 } as const;
 const USUAL: Texts = {
   bandwidth: '200',

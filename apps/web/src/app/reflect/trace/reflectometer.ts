@@ -15,9 +15,9 @@ const FIELDS: readonly NumberField[] = [
   { id: 'span', name: 'Span', unit: 'ns' },
 ];
 const BOUNDS = {
-  width: [0.1, 1e6],
+  width: [0.1, 1e6, 'ns'],
   averages: [1, 1e6],
-  span: [1, 1e8],
+  span: [1, 1e8, 'ns'],
 } as const;
 const USUAL: Texts = { width: '5', averages: '16', span: '800' };
 

@@ -1,7 +1,12 @@
 import { distanceSum } from '@near-spoke/core/reflect/hand';
-import { formatOhm, type Uncertain, type UnitSystem } from '@near-spoke/core/units';
+import {
+  formatOhm,
+  formatUncertain,
+  type Uncertain,
+  type UnitSystem,
+} from '@near-spoke/core/units';
 import { EVENT_WORDS, surely } from '../event-words';
-import { distanceText } from './distance-text';
+
 import type { HandEvent } from './hand-events';
 
 /** An event with all that is written of it. */
@@ -13,7 +18,7 @@ const MOST_OHM = 1e5;
 const textsOf = (event: HandEvent, velocityFactor: Uncertain, units: UnitSystem) => ({
   words: EVENT_WORDS[event.kind],
   sure: event.kind === 'hand' ? '' : surely(event.confidence),
-  at: distanceText(event.distanceM, units),
+  at: formatUncertain(event.distanceM, units),
   back: event.kind === 'hand' ? '' : `${(100 * event.reflection.value).toFixed(0)} % back`,
   ohms: event.ohm === null || event.ohm > MOST_OHM ? '' : formatOhm(event.ohm),
   sum: distanceSum(velocityFactor.value, event.delayS.value),

@@ -16,11 +16,11 @@ export const TRACE_FIELDS: readonly NumberField[] = [
 export const TRACE_BOUNDS = {
   vf: [0.3, 1],
   vfU: [0, 0.3],
-  ohm: [5, 2000],
-  source: [0.1, 1e5],
-  scope: [1, 1e9],
-  width: [0.01, 1e6],
-  rise: [0.001, 1e6],
+  ohm: [5, 2000, 'Ω'],
+  source: [0.1, 1e5, 'Ω'],
+  scope: [1, 1e9, 'Ω'],
+  width: [0.01, 1e6, 'ns'],
+  rise: [0.001, 1e6, 'ns'],
 } as const;
 
 export type TraceNumber = keyof typeof TRACE_BOUNDS;

@@ -1,6 +1,7 @@
 import {
   ChangeDetectionStrategy,
   Component,
+  DestroyRef,
   computed,
   effect,
   inject,
@@ -9,18 +10,32 @@ import {
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
+import { Router } from '@angular/router';
 import { metresOf } from '@near-spoke/core/reflect/hand';
-import { diagnosisOfLink, isFarEnd, placeOnLink, tooLong } from '@near-spoke/core/reflect/place';
+import {
+  FAR_ENDS,
+  diagnosisOfLink,
+  isGoodEnd,
+  knownEnd,
+  placeOnLink,
+  tooLong,
+  verdictOf,
+  type FarEnd,
+} from '@near-spoke/core/reflect/place';
+import { standingFacts } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
 import { OpenLink } from '../../link/open-link';
 import { isOneOf, kept } from '../../shell/kept';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
-import { OneOf } from '../../shell/one-of';
+import { OneOf, type Choice } from '../../shell/one-of';
+import { Shortcuts } from '../../shell/shortcuts';
 import { NumberFields, type TypedText } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
+import { Unbroken } from '../../shell/unbroken';
 import { CableFacts } from '../../link/cable-facts';
+import { LastTrace } from '../last-trace';
 import { velocitySource } from '../velocity-source';
 import { HandEvents } from './hand-events';
 import { ImpedanceView } from './impedance-view';
@@ -31,6 +46,16 @@ import { TraceEvents } from './trace-events';
 import { TRACE_BOUNDS, TRACE_FIELDS, typedIn, usualTexts, type TraceNumber } from './trace-fields';
 import { TraceView } from './trace-view';
 import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
+
+/** Nearer than this two places are one that was kept already. Generic, m. */
+const SAME_PLACE_M = 0.02;
+
+const FAR_END_CHOICES: readonly Choice<FarEnd>[] = [
+  { id: 'unsaid', name: 'Not said' },
+  { id: 'open', name: 'Nothing, open' },
+  { id: 'terminated', name: 'Its terminator' },
+  { id: 'short', name: 'A short' },
+];
 
 const LAUNCHES = [
   { id: 'auto', name: 'Find out' },
@@ -52,14 +77,16 @@ const LAUNCHES = [
     Reflectometer,
     TraceEvents,
     TraceView,
+    Unbroken,
   ],
   templateUrl: './trace-page.html',
   styleUrl: './trace-page.scss',
-  providers: [CableFacts, HandEvents, TraceWork],
+  providers: [CableFacts, HandEvents, LastTrace, TraceWork],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TracePage {
   protected readonly open = inject(OpenLink);
+  private readonly router = inject(Router);
   private readonly work = inject(TraceWork);
   private readonly hand = inject(HandEvents);
 
@@ -73,6 +100,14 @@ export class TracePage {
   protected readonly explained = this.work.explained;
   private readonly chosen = signal<Uncertain | null>(null);
 
+  /** What a person says is on the far end; nothing of it is taken for granted. */
+  private readonly farEnds = computed(() =>
+    kept<FarEnd>(`reflect.farEnd.${this.open.id()}`, 'unsaid', isOneOf(...FAR_ENDS)),
+  );
+  protected readonly farEnd = computed(() => this.farEnds()());
+  protected readonly ends = FAR_END_CHOICES;
+
+  private readonly lastTrace = inject(LastTrace);
   private readonly cables = inject(CableFacts);
   private readonly facts = this.cables.known;
   protected readonly source = computed(() => velocitySource(this.cables.velocityOf('')));
@@ -105,7 +140,7 @@ export class TracePage {
     const [places, link] = [this.places(), this.open.link()];
     return (
       places.find(({ delayS }) => delayS === this.chosen()) ??
-      places.find((event) => !link || !isFarEnd(event, link)) ??
+      places.find((event) => !link || !this.isGood(event)) ??
       places.at(-1) ??
       null
     );
@@ -133,7 +168,9 @@ export class TracePage {
     const [event, link] = [this.main(), this.open.link()];
     if (!event) return '';
     const told = `${event.words.name} at ${event.at}.`;
-    if (link && isFarEnd(event, link)) return `${told} It is the link’s own far end.`;
+    const verdict = link ? verdictOf(event, link, this.farEnd(), this.open.units()) : null;
+    if (verdict?.where === 'far-plug' || verdict?.where === 'near-plug')
+      return `${verdict.sentence} ${verdict.why}`;
     return `${told} ${this.place()?.sentence ?? ''} ${this.doubt() ?? ''}`.trim();
   });
   protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
@@ -147,13 +184,36 @@ export class TracePage {
         why: 'Drop it here, paste it, or take it from a reflectometer. CSV of any kind, .s1p, .s2p, gzip too.',
         action: 'Choose a file',
       };
-    const action = 'Choose another file';
     const [place, event, link] = [this.place(), this.main(), this.open.link()];
     if (!place || !event || !link)
-      return { sentence: this.problems()[0]?.sentence ?? 'Nothing comes back.', why: name, action };
-    return isFarEnd(event, link)
-      ? { sentence: `The cable is whole to its far end: ${event.at}.`, why: name, action }
-      : { sentence: `${event.words.name} at ${event.at}.`, why: place.sentence, action };
+      return {
+        sentence: this.problems()[0]?.sentence ?? 'Nothing comes back.',
+        why: name,
+        action: 'Choose another file',
+      };
+    const { sentence, why } = verdictOf(event, link, this.farEnd(), this.open.units());
+    const said = { sentence, why: why || place.sentence };
+    return this.keptHere()
+      ? { ...said, why: `Kept in the record. ${said.why}`, action: 'Open the record' }
+      : { ...said, action: 'Keep this place' };
+  });
+
+  /** What the trace's own end tells for free, where it is the link's. */
+  protected readonly known = computed(() => {
+    const [end, main, link] = [this.places().at(-1), this.main(), this.open.link()];
+    return end && link ? knownEnd(end, main, link, this.open.units()) : null;
+  });
+  protected readonly keptHere = computed(() => {
+    const event = this.main();
+    return (
+      event !== null &&
+      standingFacts(this.cables.all(), 'place').some(
+        ({ linkId, deed }) =>
+          linkId === this.open.id() &&
+          deed.event === event.kind &&
+          Math.abs(deed.distanceM.value - event.distanceM.value) < SAME_PLACE_M,
+      )
+    );
   });
 
   private readonly told = computed(() =>
@@ -179,11 +239,22 @@ export class TracePage {
       this.hand.clear();
     });
     effect(() => {
+      const [end, file] = [this.places().findLast((event) => event.end), this.file()];
+      if (end && file)
+        untracked(() => this.lastTrace.note({ name: file.name, delayS: end.delayS }));
+    });
+    inject(Shortcuts).add(inject(DestroyRef), {
+      key: 'k',
+      what: 'The end of the trace is the known end',
+      works: () => this.known() !== null,
+      run: () => this.takeKnownEnd(),
+    });
+    effect(() => {
       const link = this.open.link();
       this.open.layer.set({
         kind: 'places',
         places: this.places()
-          .filter((event) => !link || !isFarEnd(event, link))
+          .filter((event) => !link || !this.isGood(event))
           .map(({ distanceM, words }) => ({
             atM: distanceM.value,
             withinM: WITHIN_95 * distanceM.u,
@@ -227,6 +298,37 @@ export class TracePage {
 
   protected cancel(): void {
     this.work.stop();
+  }
+
+  protected sayFarEnd(what: FarEnd): void {
+    this.farEnds().set(what);
+  }
+
+  /** Everything is told anew by the velocity factor that the known end gives. */
+  protected takeKnownEnd(): void {
+    const factor = this.known()?.velocityFactor;
+    if (!factor) return;
+    this.typed.set({ id: 'vf', text: factor.value.toFixed(4) });
+    this.typed.set({ id: 'vfU', text: Math.max(0.0001, factor.u).toFixed(4) });
+  }
+
+  protected act(choose: () => void): void {
+    const event = this.main();
+    if (!this.explained() || !event || !this.open.link()) choose();
+    else if (this.keptHere())
+      void this.router.navigate([
+        '/sites',
+        this.open.link()?.siteId,
+        'links',
+        this.open.id(),
+        'record',
+      ]);
+    else this.cables.keepPlace(event.kind, event.distanceM, this.keptSentence());
+  }
+
+  private isGood(event: ShownEvent): boolean {
+    const link = this.open.link();
+    return link ? isGoodEnd(event, link, this.farEnd()) : false;
   }
 
   protected choose({ delayS }: ShownEvent): void {

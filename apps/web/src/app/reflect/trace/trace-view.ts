@@ -165,7 +165,7 @@ export class TraceView {
 
   /** A cursor where it was typed. */
   protected aim(text: string): void {
-    const metres = typedNumber(text);
+    const metres = typedNumber(text, 'm');
     if (
       metres !== null &&
       metres >= 0 &&

@@ -33,7 +33,11 @@ const DELAY_FIELDS: readonly NumberField[] = [
   { id: 'near', name: 'Delay from here', unit: 'ns' },
   { id: 'far', name: 'Delay from the far end', unit: 'ns' },
 ];
-const BOUNDS = { length: [0.1, 20_000], near: [0.01, 1e6], far: [0.01, 1e6] } as const;
+const BOUNDS = {
+  length: [0.1, 20_000, 'm'],
+  near: [0.01, 1e6, 'ns'],
+  far: [0.01, 1e6, 'ns'],
+} as const;
 
 /** A place by its name, and where on the link's route it is. */
 type Told = TwoEnds & {

@@ -11,18 +11,19 @@ import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
+import { LastTrace } from '../last-trace';
 import { velocitySource } from '../velocity-source';
 
 const FIELDS: readonly NumberField[] = [
-  { id: 'reel', name: 'Reel', unit: '', hint: 'what it is called' },
+  { id: 'reel', name: 'Reel', unit: '', hint: 'what it is called', text: true },
   { id: 'delay', name: 'Delay', unit: 'ns', hint: 'there and back' },
   { id: 'delayU', name: 'Known to', unit: 'ns' },
   { id: 'vf', name: 'Velocity factor', unit: '' },
   { id: 'vfU', name: 'Give or take', unit: '' },
 ];
 const BOUNDS = {
-  delay: [0.1, 1e7],
-  delayU: [0, 1e4],
+  delay: [0.1, 1e7, 'ns'],
+  delayU: [0, 1e4, 'ns'],
   vf: [0.3, 1],
   vfU: [0, 0.3],
 } as const;
@@ -33,12 +34,14 @@ const BOUNDS = {
   imports: [DatePipe, MatButtonModule, NextThing, NumberFields],
   templateUrl: './reel-page.html',
   styleUrl: './velocity-page.scss',
-  providers: [CableFacts],
+  providers: [CableFacts, LastTrace],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class ReelPage {
   protected readonly open = inject(OpenLink);
   protected readonly fields = FIELDS;
+  private readonly lastTrace = inject(LastTrace);
+  protected readonly fromTrace = this.lastTrace.end;
   private readonly facts = inject(CableFacts);
   protected readonly typed = new KeptTexts(
     () => 'reel',
@@ -99,6 +102,13 @@ export class ReelPage {
 
   constructor() {
     this.open.layer.set({ kind: 'places', places: [] });
+  }
+
+  protected takeTrace(): void {
+    const end = this.fromTrace();
+    if (!end) return;
+    this.typed.set({ id: 'delay', text: (end.delayS.value * 1e9).toFixed(3) });
+    this.typed.set({ id: 'delayU', text: (end.delayS.u * 1e9).toFixed(3) });
   }
 
   protected keep(): void {

@@ -3,10 +3,13 @@ import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import { velocitySum } from '@near-spoke/core/reflect/hand';
 import {
+  compareReckoned,
+  judgeVelocity,
   standingFacts,
   velocityFromLengths,
   type VelocityHow,
 } from '@near-spoke/core/reflect/velocity';
+import { lengthOf } from '@near-spoke/core/link';
 import type { Uncertain } from '@near-spoke/core/units';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import { KeptTexts } from '../../shell/kept-texts';
@@ -14,6 +17,8 @@ import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumber, typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
+import { OpenLink } from '../../link/open-link';
+import { LastTrace } from '../last-trace';
 import { velocitySource } from '../velocity-source';
 import { BothEnds } from './both-ends';
 import { giveOrTake } from './give-or-take';
@@ -24,9 +29,18 @@ const UNCERTAIN_FIELDS: readonly NumberField[] = [
   { id: 'uDelay', name: 'Delays known to', unit: 'ns' },
 ];
 const REEL_FIELDS: readonly NumberField[] = [
-  { id: 'reel', name: 'Reel', unit: '', hint: 'what its box is called; may stay empty' },
+  {
+    id: 'reel',
+    name: 'Reel',
+    unit: '',
+    hint: 'what its box is called; may stay empty',
+    text: true,
+  },
 ];
-const BOUNDS = { uLength: [0, 1000], uDelay: [0, 1000] } as const;
+const OWN_FIELDS: readonly NumberField[] = [
+  { id: 'own', name: 'Your own figure', unit: '', hint: 'it is compared with ours' },
+];
+const BOUNDS = { uLength: [0, 1000, 'cm'], uDelay: [0, 1000, 'ns'] } as const;
 const USUAL = { uLength: '2', uDelay: '0.2' };
 
 const HOW: Readonly<Record<VelocityHow, string>> = {
@@ -41,11 +55,19 @@ const HOW: Readonly<Record<VelocityHow, string>> = {
   imports: [BothEnds, DatePipe, MatButtonModule, NextThing, NumberFields],
   templateUrl: './velocity-page.html',
   styleUrl: './velocity-page.scss',
-  providers: [CableFacts],
+  providers: [CableFacts, LastTrace],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class VelocityPage {
   private readonly facts = inject(CableFacts);
+  private readonly open = inject(OpenLink);
+  private readonly lastTrace = inject(LastTrace);
+  protected readonly ownFields = OWN_FIELDS;
+  /** What the last trace of this link and its length tell without a figure being copied. */
+  protected readonly fromTrace = computed(() => {
+    const [end, length] = [this.lastTrace.end(), lengthOf(this.open.link() ?? { lengthM: null })];
+    return end && length ? { name: end.name, delayS: end.delayS, length } : null;
+  });
   protected readonly reelFields = REEL_FIELDS;
   protected readonly uncertainFields = UNCERTAIN_FIELDS;
   protected readonly rowFields = ROWS.map((row): readonly NumberField[] => [
@@ -62,8 +84,8 @@ export class VelocityPage {
   });
   private readonly lengths = computed(() =>
     ROWS.flatMap((row) => {
-      const lengthM = typedNumber(this.typed.texts()[`length${row}`]);
-      const delayNs = typedNumber(this.typed.texts()[`delay${row}`]);
+      const lengthM = typedNumber(this.typed.texts()[`length${row}`], 'm');
+      const delayNs = typedNumber(this.typed.texts()[`delay${row}`], 'ns');
       if (lengthM === null || delayNs === null || !(lengthM > 0) || !(delayNs > 0)) return [];
       const { lengthU, delayU } = this.spreads();
       return [
@@ -86,6 +108,17 @@ export class VelocityPage {
     const factor = this.solution()?.velocityFactor;
     return factor && factor.value < 1 ? factor : null;
   });
+  /** Whether it may be kept, and the likely slip if not. */
+  private readonly verdict = computed(() => {
+    const factor = this.solution()?.velocityFactor;
+    return factor ? judgeVelocity(factor, this.facts.generic()) : null;
+  });
+  /** A figure that a person reckoned, held against ours. */
+  protected readonly reckoned = computed(() => {
+    const own = typedNumber(this.typed.texts()['own']);
+    const [first] = this.lengths();
+    return own !== null && own > 0 && first ? compareReckoned(own, first) : '';
+  });
   protected readonly leads = computed(() => {
     const leads = this.solution()?.leadsS;
     return leads ? `${(leads.value * 1e9).toFixed(2)} ns ± ${(leads.u * 1e9).toFixed(2)} ns` : '';
@@ -105,17 +138,24 @@ export class VelocityPage {
         action: '',
       };
     const measured = this.measured();
+    const verdict = this.verdict();
+    if (verdict && !verdict.keep)
+      return {
+        sentence: measured
+          ? `Velocity factor ${giveOrTake(measured, 4)}: not to be kept.`
+          : 'No velocity factor can be more than 1.',
+        why: verdict.sentence,
+        action: '',
+      };
     return {
-      sentence: measured
-        ? `Velocity factor ${giveOrTake(measured, 4)}.`
-        : 'Nothing is faster than light: was a one-way delay typed?',
+      sentence: `Velocity factor ${measured ? giveOrTake(measured, 4) : ''}.`,
       why:
         (solution.misfit ?? 0) > 4
           ? 'The lengths don’t lie on one line: one of them, or its delay, is wrong.'
           : solution.leadsS === null
             ? 'From one length: leads and adapters before it count as cable.'
             : 'From a line through all lengths.',
-      action: measured ? 'Keep it for this cable' : '',
+      action: 'Keep it for this cable',
     };
   });
   protected readonly reel = computed(() => (this.typed.texts()['reel'] ?? '').trim());
@@ -138,10 +178,21 @@ export class VelocityPage {
   protected keep(): void {
     const measured = this.measured();
     const how = this.lengths().length > 1 ? 'several-lengths' : 'one-length';
-    if (measured) this.keepFactor(measured, how);
+    if (measured && this.verdict()?.keep) this.keepFactor(measured, how);
+  }
+
+  protected takeTrace(): void {
+    const trace = this.fromTrace();
+    if (!trace) return;
+    const put = (id: string, text: string) => this.typed.set({ id, text });
+    put('length1', String(trace.length.value));
+    put('delay1', (trace.delayS.value * 1e9).toFixed(3));
+    put('uLength', (trace.length.u * 100).toFixed(1));
+    put('uDelay', (trace.delayS.u * 1e9).toFixed(3));
   }
 
   protected keepFromEnds(velocityFactor: Uncertain): void {
+    if (!judgeVelocity(velocityFactor, this.facts.generic()).keep) return;
     this.keepFactor(velocityFactor, 'both-ends');
   }
 

@@ -59,7 +59,15 @@ const SENDING: Kinds = {
     sending('POST', `/api/links/${linkId}/readings`, body),
   test: ({
     linkId,
-    test: { linkId: _, tester: __, wiring: ___, verdict: ____, missed: _____, summary: ______, ...body },
+    test: {
+      linkId: _,
+      tester: __,
+      wiring: ___,
+      verdict: ____,
+      missed: _____,
+      summary: ______,
+      ...body
+    },
   }) => sending('POST', `/api/links/${linkId}/tests`, body),
   'link-new': ({ siteId, link }) => sending('POST', `/api/sites/${siteId}/links`, link),
   'link-change': ({ linkId, patch }) => sending('PATCH', `/api/links/${linkId}`, patch),

@@ -21,6 +21,7 @@ const FIELDS: readonly NumberField[] = [
     name: 'Splitters',
     unit: 'ways',
     hint: '2 4, or nothing',
+    text: true,
   },
   { id: 'warmth', name: 'Temperature', unit: '°C' },
   { id: 'sheetMhz', name: 'The reel’s sheet: at', unit: 'MHz' },
@@ -56,7 +57,8 @@ export class LossPage {
     () => ({ ...INITIAL, mhz: String(this.usualMhz()) }),
   );
   private readonly numbers = computed(() => {
-    const number = (id: string) => typedNumber(this.typed.texts()[id]);
+    const number = (id: string) =>
+      typedNumber(this.typed.texts()[id], FIELDS.find((field) => field.id === id)?.unit);
     const splitters = (this.typed.texts()['splitters'] ?? '')
       .split(/[\s,;]+/)
       .filter(Boolean)

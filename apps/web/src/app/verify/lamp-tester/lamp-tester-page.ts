@@ -14,6 +14,8 @@ import {
   observe,
   plainBench,
 } from '@near-spoke/core/verify/explain';
+import { Reads } from '../../shell/reads';
+import { typedNumber } from '../../shell/typed-number';
 import { NextThing } from '../../shell/next-thing';
 import { OneOf } from '../../shell/one-of';
 import { LampScan } from '../entry/lamp-scan';
@@ -36,6 +38,7 @@ const NONE = -1;
     MatInputModule,
     MatSelectModule,
     NextThing,
+    Reads,
     OwnTesterForm,
   ],
   templateUrl: './lamp-tester-page.html',
@@ -129,13 +132,13 @@ export class LampTesterPage {
   }
 
   protected setWanted(text: string): void {
-    const value = Number(text.replace(',', '.'));
-    if (value >= 0.5 && value <= 50) this.wantedMa.set(value);
+    const value = typedNumber(text, 'mA');
+    if (value !== null && value >= 0.5 && value <= 50) this.wantedMa.set(value);
   }
 
   protected setLampV(text: string): void {
-    const value = Number(text.replace(',', '.'));
-    if (value >= 1 && value <= 5) this.lampV.set(value);
+    const value = typedNumber(text, 'V');
+    if (value !== null && value >= 1 && value <= 5) this.lampV.set(value);
   }
 
   protected choose(ohm: number): void {

@@ -17,6 +17,8 @@ import {
   type Parameter,
 } from '@near-spoke/core/verify/limits';
 import { OpenLink } from '../../link/open-link';
+import { Reads } from '../../shell/reads';
+import { typedNumber } from '../../shell/typed-number';
 import { NextThing } from '../../shell/next-thing';
 import { OneOf } from '../../shell/one-of';
 import { LimitPlot } from './limit-plot';
@@ -43,6 +45,7 @@ const MOST_BYTES = 20_000_000;
     MatInputModule,
     MatSelectModule,
     NextThing,
+    Reads,
   ],
   templateUrl: './limits-page.html',
   styleUrl: './limits-page.scss',
@@ -158,8 +161,8 @@ export class LimitsPage {
   }
 
   protected setTemperature(which: 'measuredC' | 'hottestC', text: string): void {
-    const value = Number(text.replace(',', '.').replace('−', '-'));
-    if (text.trim() !== '' && value >= -50 && value <= 90) this[which].set(value);
+    const value = typedNumber(text, '°C');
+    if (value !== null && value >= -50 && value <= 90) this[which].set(value);
   }
 
   protected setCords(text: string): void {

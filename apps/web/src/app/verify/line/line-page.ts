@@ -23,6 +23,7 @@ import {
 import { OpenLink } from '../../link/open-link';
 import { isText, isTexts, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
+import { typedNumber } from '../../shell/typed-number';
 
 const SIDE = {
   ours: 'Ours',
@@ -34,7 +35,14 @@ const SIDE = {
 /** A telephone line measured step by step: what to measure next, and whose the fault is. */
 @Component({
   selector: 'ns-line-page',
-  imports: [MatButtonModule, MatFormFieldModule, MatInputModule, MatSelectModule, NextThing, RouterLink],
+  imports: [
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatSelectModule,
+    NextThing,
+    RouterLink,
+  ],
   templateUrl: './line-page.html',
   styleUrl: './line-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -113,5 +121,4 @@ export class LinePage {
   }
 }
 
-const voltsOf = (text: string): number | null =>
-  text.trim() === '' ? null : Number(text.replace(',', '.').replace('−', '-'));
+const voltsOf = (text: string): number | null => typedNumber(text, 'V');

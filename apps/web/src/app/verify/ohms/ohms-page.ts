@@ -15,6 +15,8 @@ import {
 } from '@near-spoke/core/verify/ohms';
 import { OpenLink } from '../../link/open-link';
 import { isTexts, kept } from '../../shell/kept';
+import { Reads } from '../../shell/reads';
+import { typedNumber } from '../../shell/typed-number';
 import { NextThing } from '../../shell/next-thing';
 
 const FIELDS = ['loop', 'tip', 'ring'] as const;
@@ -22,7 +24,7 @@ const FIELDS = ['loop', 'tip', 'ring'] as const;
 /** Loop resistance expected and measured, what the difference means, and what power arrives. */
 @Component({
   selector: 'ns-ohms-page',
-  imports: [MatFormFieldModule, MatInputModule, NextThing],
+  imports: [MatFormFieldModule, MatInputModule, NextThing, Reads],
   templateUrl: './ohms-page.html',
   styleUrl: './ohms-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -131,7 +133,7 @@ export class OhmsPage {
     const closed = this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []);
     const loop =
       closed.length > 0 ? { value: Math.max(...closed), u: 0.02 * Math.max(...closed) } : expected;
-    return loop ? powerBudget(loop) : [];
+    return loop ? powerBudget(loop, this.pairs().length) : [];
   });
   protected readonly measured = computed(() => this.verdicts().length > 0);
 
@@ -176,8 +178,8 @@ export class OhmsPage {
   }
 
   protected setTemperature(text: string): void {
-    const value = Number(text.replace(',', '.').replace('−', '-'));
-    if (text.trim() !== '' && value >= -50 && value <= 90) this.temperatureC.set(value);
+    const value = typedNumber(text, '°C');
+    if (value !== null && value >= -50 && value <= 90) this.temperatureC.set(value);
   }
 }
 

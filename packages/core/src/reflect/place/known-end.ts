@@ -1,0 +1,56 @@
+import { lengthOf, type Link } from '../../link';
+import { LIGHT_M_S, formatUncertain, type Uncertain, type UnitSystem } from '../../units';
+import type { Seen } from './on-link';
+
+/** A trace's own end at a length that is known better: what that makes of every distance. */
+export interface KnownEnd {
+  /** Leads before the cable count as cable: its zero is where the trace's is. */
+  readonly velocityFactor: Uncertain;
+  readonly sentence: string;
+}
+
+/** Only a length that is known better than the distance is, by so much, is worth scaling by. */
+const BETTER = 0.7;
+
+/**
+ * What a trace tells for free where its end is the link's own: the velocity factor, 2 L / (c t), and by it
+ * every place before the end.
+ *
+ * @param end the trace's last event, by the velocity factor that the page goes by
+ * @param place what is asked for; null where nothing lies before the end
+ */
+export function knownEnd(
+  end: Seen & { readonly delayS: Uncertain },
+  place: (Seen & { readonly delayS: Uncertain }) | null,
+  link: Pick<Link, 'lengthM' | 'lengthHow'>,
+  units: UnitSystem,
+): KnownEnd | null {
+  const length = lengthOf(link);
+  if (!length || !end.end || end.delayS.value <= 0) return null;
+  const share = {
+    length: length.u / length.value,
+    distance: end.distanceM.u / end.distanceM.value,
+  };
+  if (share.length > BETTER * share.distance) return null;
+  const value = (2 * length.value) / (LIGHT_M_S * end.delayS.value);
+  const velocityFactor = {
+    value,
+    u: value * Math.hypot(share.length, end.delayS.u / end.delayS.value),
+  };
+  const before = place && place.delayS !== end.delayS ? place : null;
+  const scaled = before && {
+    value: (LIGHT_M_S * value * before.delayS.value) / 2,
+    u: Math.hypot(
+      (share.length * LIGHT_M_S * value * before.delayS.value) / 2,
+      (LIGHT_M_S * value * before.delayS.u) / 2,
+    ),
+  };
+  const factor = `the velocity factor ${value.toFixed(4)}`;
+  return {
+    velocityFactor,
+    sentence:
+      before && scaled
+        ? `This is the known end: ${formatUncertain({ ...before.distanceM, u: 0 }, units)} becomes ${formatUncertain(scaled, units)}, and ${factor}.`
+        : `This is the known end: ${formatUncertain({ ...end.distanceM, u: 0 }, units)} is ${formatUncertain(length, units)}, and ${factor}.`,
+  };
+}
