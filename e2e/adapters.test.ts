@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, headline, mainButton, test, watchErrors, type Stage } from './stage';
+import { expect, headline, isSent, mainButton, test, watchErrors, type Stage } from './stage';
 
 const library = ({ url, siteId }: Stage) => `${url}/sites/${siteId}/adapters`;
 
@@ -186,4 +186,53 @@ test('files that are no adapter are refused with a reason, and one of ours comes
   ).toBeVisible();
   await give('console.json', file);
   await expect(page.getByRole('link', { name: /Display-board console/ })).toHaveCount(2);
+});
+
+test('an adapter whose clock and data are named otherwise is joined, and closes over no open contact', async ({
+  page,
+  stage,
+}) => {
+  await page.goto(`${library(stage)}/new`);
+  await page.getByLabel('Name of the adapter').fill('Keyboard lead');
+  const ends = [page.locator('ns-port-editor').first(), page.locator('ns-port-editor').last()];
+  const lists = [
+    '1. KCLK\n2. KDAT\n3. +5V\n4. GND\n5. FIRE',
+    '| 1 | K-DATA |\n| 2 | CLK |\n| 3 | +5V |\n| 4 | GND |\n| 5 | A1 |',
+  ];
+  for (const [index, editor] of ends.entries()) {
+    await editor.getByLabel('Name of the device').fill(index === 0 ? 'Keyboard' : 'Board');
+    await editor.getByLabel('Its connector').fill('Pin header, 6');
+    await page
+      .getByRole('option', { name: /header.*6/i })
+      .first()
+      .click();
+    await editor.getByRole('button', { name: 'Paste a pin table' }).click();
+    await editor.getByLabel(/Pin and signal/).fill(lists[index] ?? '');
+    await editor.getByRole('button', { name: 'Read it' }).click();
+    await expect(editor.getByLabel('Signal of contact 4')).toHaveValue('GND');
+  }
+  await page.getByLabel('Cable', { exact: true }).click();
+  await page.getByRole('option', { name: /screened, 8/i }).click();
+  await page.getByLabel('Length').fill('0.5 m');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('h1')).toHaveText('Keyboard lead');
+
+  await expect(headline(page)).toHaveText('Answer 2 questions.');
+  const row = (text: string) => page.locator('ns-wiring-view tbody tr', { hasText: text });
+  await expect(row('KCLK')).toContainText('2');
+  await expect(row('KDAT')).toContainText('1');
+  await expect(page.locator('main')).toContainText('Near 5 (FIRE) is open, and so is far 5 (A1)');
+  await expect(page.locator('main')).not.toContainText('The shell may be closed');
+
+  // Who feeds whom is answered; the supply is then measured at the end that is fed.
+  await page.getByRole('button', { name: /Near feeds far/ }).click();
+  await expect(headline(page)).toHaveText('Answer one question.');
+  await page.getByRole('button', { name: /Leave it open/ }).click();
+  await expect(headline(page)).toContainText('Make it by this table');
+  await mainButton(page).click();
+  await expect(page.locator('ns-test-view')).toContainText(
+    /Red on far 3, black on far 4: 4\.5 to 5\.5/,
+  );
+  await isSent(page);
+  await expect(page.locator('ns-test-view')).toContainText(/Red on far 3, black on far 4/);
 });

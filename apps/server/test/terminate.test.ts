@@ -236,12 +236,12 @@ describe('Terminate over HTTP', () => {
     const second = (count: number) => new Date(Date.UTC(2026, 4, 4, 8, 0, count)).toISOString();
     for (const [key, at] of [
       ['cut-square', 0],
-      ['strip-jacket', 200],
+      ['strip-both', 200],
     ] as const)
       await server.call('POST', path, { end: 'near', key, at: second(at), author: 'tech 1' });
     expect((await kit()).cables).toEqual([]);
     const pace = (await server.call('GET', `/api/sites/${site}/pace?author=tech%201`)).body.steps;
-    expect(pace['strip-jacket']).toEqual(
+    expect(pace['strip-both']).toEqual(
       jasmine.objectContaining({ count: 1, seconds: (3 * 20 + 200) / 4 }),
     );
     expect((await kit('?author=tech%201')).seconds).toBeGreaterThan((await kit()).seconds);

@@ -24,11 +24,7 @@ const cableRow = z
     grade: filled(80),
     stranding: z.enum(['solid', 'stranded']),
     shield: z.enum(['none', 'foil', 'braid']),
-    parts: z
-      .array(
-        z.enum(CABLE_PARTS),
-      )
-      .max(8),
+    parts: z.array(z.enum(CABLE_PARTS)).max(8),
     cores: z
       .array(
         z.strictObject({

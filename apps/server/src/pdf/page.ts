@@ -1,15 +1,20 @@
 import PDFDocument from 'pdfkit';
-import { FONTS } from './fonts';
+import { FACE_PARTS, type Face } from './fonts';
+import { runsOf } from './letters';
 
 export type Page = PDFKit.PDFDocument;
 
-/** A document with our typefaces, and its bytes once it has been ended. */
+const isFace = (name: unknown): name is Face => typeof name === 'string' && name in FACE_PARTS;
+
+/** A document with our typefaces, every letter in a font that has it, and its bytes once it has been ended. */
 export function newPage(options: PDFKit.PDFDocumentOptions): {
   readonly page: Page;
   readonly bytes: Promise<Buffer>;
 } {
   const page = new PDFDocument(options);
-  for (const [name, data] of Object.entries(FONTS)) page.registerFont(name, data);
+  for (const parts of Object.values(FACE_PARTS))
+    for (const { name, data } of parts) page.registerFont(name, data);
+  writeAllLetters(page);
   const chunks: Buffer[] = [];
   const bytes = new Promise<Buffer>((resolve, reject) => {
     page.on('data', (chunk: Buffer) => chunks.push(chunk));
@@ -17,4 +22,36 @@ export function newPage(options: PDFKit.PDFDocumentOptions): {
     page.on('error', reject);
   });
   return { page, bytes };
+}
+
+type Options = PDFKit.Mixins.TextOptions;
+
+/** What a page is asked to write is written run by run, in the part of the face that has the letters. */
+function writeAllLetters(page: Page): void {
+  let face: Face = 'text';
+  const font = page.font.bind(page);
+  const write = page.text.bind(page);
+  page.font = (name: PDFKit.Mixins.PDFFontSource, ...rest: never[]) => {
+    if (isFace(name)) face = name;
+    return font(name, ...rest);
+  };
+  page.text = (text: string, x?: number | Options, y?: number | Options, rest?: Options) => {
+    const runs = runsOf(text, face);
+    const options = [x, y, rest].find((one): one is Options => typeof one === 'object') ?? {};
+    const [left, top] = [x, y].map((one) => (typeof one === 'number' ? one : undefined));
+    if (runs.length < 2) {
+      if (runs[0]) font(runs[0].font);
+      write(text === '' ? '' : (runs[0]?.text ?? ''), left, top, options);
+      font(face);
+      return page;
+    }
+    runs.forEach((run, index) => {
+      font(run.font);
+      const own = { ...options, continued: index < runs.length - 1 || options.continued === true };
+      if (index === 0) write(run.text, left, top, own);
+      else write(run.text, own);
+    });
+    font(face);
+    return page;
+  };
 }

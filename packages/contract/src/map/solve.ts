@@ -14,7 +14,10 @@ const coreId = z.string().regex(/^[A-Za-z0-9.-]{1,12}$/, 'is not a core’s lett
 const join = z.strictObject({
   near: contact.nullable(),
   far: contact.nullable(),
-  feeds: z.enum(['near', 'far']).optional().meta({ description: 'Of a supply, the end that gives it.' }),
+  feeds: z
+    .enum(['near', 'far'])
+    .optional()
+    .meta({ description: 'Of a supply, the end that gives it.' }),
 });
 
 export const solveOptions = z

@@ -21,9 +21,7 @@ const nodeText = z
   .meta({ id: 'ContactOfEndText', description: '"near 4", "far S".' });
 
 /** A contact of an end, as it is told or as it is kept: what comes out goes in again. */
-const node = z
-  .union([nodeText, z.strictObject({ end, contact })])
-  .meta({ id: 'ContactOfEnd' });
+const node = z.union([nodeText, z.strictObject({ end, contact })]).meta({ id: 'ContactOfEnd' });
 
 const nodeName = z.string().min(1).max(40);
 const ohm = z.number().min(0.001).max(1e9);

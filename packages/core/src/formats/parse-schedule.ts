@@ -223,7 +223,7 @@ function readCable(reader: RowReader, catalogue: Catalogue): Cable | null {
     if (text) reader.refuse('cable', named.reason);
     return null;
   }
-  if (named.assumed) reader.note('cable', `'${text}' does not say ${named.assumed}.`);
+  if (named.assumed) reader.note('cable', `'${text}' ${named.assumed}.`);
   return named.row;
 }
 
@@ -249,6 +249,7 @@ function readConnector(
 ): string {
   const text = reader.text(field);
   const named = connectorNamed(text, catalogue, cable);
+  if (named.ok && named.assumed) reader.note(field, `'${text}' ${named.assumed}.`);
   if (named.ok) return named.row.id;
   if (text) reader.refuse(field, named.reason);
   return '';

@@ -12,6 +12,38 @@ export type Named<T> =
   | { readonly ok: true; readonly row: T; readonly assumed?: string }
   | { readonly ok: false; readonly reason: string };
 
+/** Words that say what kind of thing stands there, and tell no row from another. */
+const FILLERS = new Set(
+  `cable cables cord lead wire wires type typ kind ethernet network lan data pair pairs core cores ohm ohms awg category
+   connector connectors plug plugs jack jacks socket sockets port ports end with for and of the a in to on made black
+   white grey blue mod modular rj rj45 8p8c patch solid stranded flexible flex utp ftp stp sftp futp uutp sutp sstp
+   foil braid shield shielded screened screen unshielded u f s coax coaxial copper cu installation`.split(
+    /\s+/,
+  ),
+);
+
+/** Words of a text that neither the row nor the usual words account for: they are told, never dropped. */
+function notRead(text: string, name: string, read: RegExp): string[] {
+  const own = new Set(wordsIn(name));
+  return wordsIn(text).filter(
+    (word) =>
+      !own.has(word) && !FILLERS.has(word) && !read.test(word) && !plain(name).includes(word),
+  );
+}
+
+/** What was taken for granted, with what was not read at all. */
+function assumedOf(
+  open: readonly string[],
+  left: readonly string[],
+  name: string,
+): { assumed?: string } {
+  const said = [
+    ...(open.length > 0 ? [`does not say ${open.join(', ')}`] : []),
+    ...(left.length > 0 ? [`has ‘${left.join('’, ‘')}’, which was not read`] : []),
+  ];
+  return said.length > 0 ? { assumed: `${said.join(', and ')}: read as ${name}` } : {};
+}
+
 const plain = (text: string) => text.toLowerCase().replace(/[^a-z0-9]/g, '');
 
 /** Finds the cable that a schedule means: "Cat 6", "cat5e FTP patch", "Cat 6A F/UTP solid". */
@@ -28,8 +60,15 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
     plainly.find((row) => row.name.includes('outdoor') === outside) ??
     plainly[0] ??
     cables.find((row) => row.family !== 'four-pair' && hasWords(row.name, text));
-  if (best) return { ok: true, row: best };
-  const category = /cat(?:egory)?(5e|6a|6)(?![0-9])/.exec(name)?.[1];
+  if (best)
+    return {
+      ok: true,
+      row: best,
+      ...assumedOf([], notRead(text, best.name, /^rg\d*|^\d+$/), best.name),
+    };
+  const said = /cat(?:egory)?(5e|6a|6|5)(?![0-9])/.exec(name)?.[1];
+  // Category 5 is not made any more; 5e took its place.
+  const category = said === '5' ? '5e' : said;
   if (!category)
     return {
       ok: false,
@@ -42,12 +81,18 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
   const shield = braid ? 'braid' : foil ? 'foil' : 'none';
   const environment = /burial|buried|ground/.test(name)
     ? 'burial'
-    : /outdoor|outside|gel/.test(name)
+    : /outdoor|outside|exterior|gel|weatherproof/.test(name)
       ? 'outdoor'
-      : 'indoor';
+      : /plenum/.test(name)
+        ? 'plenum'
+        : /riser/.test(name)
+          ? 'riser'
+          : 'indoor';
+  const dry = /dry|tape/.test(name);
   const row = cables.find(
     (cable) =>
       cable.family === 'four-pair' &&
+      (environment !== 'outdoor' || cable.parts.includes('dry-block') === dry) &&
       plain(cable.grade) === category &&
       cable.shield === shield &&
       cable.stranding === (stranded ? 'stranded' : 'solid') &&
@@ -62,12 +107,17 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
         .join('; ')}.`,
     };
   const open = [
-    ...(shield !== 'none' || bare ? [] : ['no shield']),
-    ...(stranded || /solid/.test(name) ? [] : ['solid']),
+    ...(shield !== 'none' || bare ? [] : ['whether it is shielded']),
+    ...(stranded || /solid/.test(name) ? [] : ['solid or stranded']),
+    ...(said === '5' ? ['whether it is 5e'] : []),
+    ...(environment === 'outdoor' && !dry && !/gel/.test(name) ? ['gel or dry block'] : []),
   ];
-  return open.length > 0
-    ? { ok: true, row, assumed: `${open.join(', ')}: read as ${row.name}` }
-    : { ok: true, row };
+  const left = notRead(
+    text,
+    row.name,
+    /^(cat\d*[ae]*|\d+|outdoor|outside|exterior|weatherproof|gel|filled|dry|tape|block|burial|buried|ground|direct|unscreened)$/,
+  );
+  return { ok: true, row, ...assumedOf(open, left, row.name) };
 }
 
 const wordsIn = (text: string): string[] =>
@@ -102,9 +152,9 @@ const FAMILY_WORDS: readonly (readonly [RegExp, ConnectorFamily])[] = [
   [/6p[246]c|rj11|rj12|rj14/, 'telephone-plug'],
   [/panel/, 'panel-port'],
   [/tool(less|free)/, 'tool-less-jack'],
-  [/keystone|jack|socket|outlet/, 'punch-down-jack'],
+  [/keystone|jack|socket|outlet|wallplate|faceplate/, 'punch-down-jack'],
   [/pass(through|thru)/, 'pass-through-plug'],
-  [/plug|8p8c/, 'modular-plug'],
+  [/plug|8p8c|rj45|modular/, 'modular-plug'],
 ];
 
 /** Finds the connector that a schedule means: "8P8C plug", "keystone", "shielded jack". */
@@ -132,8 +182,21 @@ export function connectorNamed(
         (/large|outdoor/.exec(part.id)?.[0] ?? '') === kind,
     ) ??
     worded[0];
+  const bare = family === 'modular-plug' && !/plug/.test(name);
   return row
-    ? { ok: true, row }
+    ? {
+        ok: true,
+        row,
+        ...assumedOf(
+          bare ? ['plug or jack'] : [],
+          notRead(
+            text,
+            row.name,
+            /^(keystone|outlet|wallplate|faceplate|panel|patch|punch|down|tool|less|free|pass|through|thru|rj\d+|idc|press|ribbon|compression|crimp|crimped|screw|dsub|db\d+|de\d+|\d+|telephone|phone|line|gel|splice|joint|tester|lamp|loop)$/,
+          ),
+          row.name,
+        ),
+      }
     : {
         ok: false,
         reason: `'${text.trim()}' is not a connector of the catalogue. Write a name as it stands in the catalogue, for example ${connectors[0]?.name ?? ''}.`,

@@ -123,6 +123,10 @@ describe('parseSchedule', () => {
     ['cat5e patch', 'pass-thru plug', 'cat5e-uutp-stranded', 'plug-8p8c-pass-through'],
     ['cat6', 'toolless keystone', 'cat6-uutp-solid', 'keystone-tool-less'],
     ['cat6a ftp', 'large plug', 'cat6a-futp-solid', 'plug-8p8c-large'],
+    ['Cat5', 'RJ45', 'cat5e-uutp-solid', 'plug-8p8c'],
+    ['Cat 6 F/UTP', 'shielded RJ45', 'cat6-futp-solid', 'plug-8p8c-shielded'],
+    ['cat 6 plenum', 'mod plug', 'cat6-uutp-solid-plenum', 'plug-8p8c'],
+    ['cat6 dry outdoor', 'RJ45 jack', 'cat6-uutp-solid-outdoor-dry', 'keystone-punch-down'],
     ['RG-6 coax', 'F connector', 'rg-6', 'f-compression-rg-6'],
     ['RG6 quad', 'F plug', 'rg-6-quad', 'f-compression-rg-6-quad'],
     ['RG 58', 'BNC', 'rg-58', 'bnc-crimp-50-rg-58'],
@@ -157,8 +161,27 @@ describe('parseSchedule', () => {
   it('says what it took for granted', () => {
     const parsed = parseSchedule(`${HEAD}\nK1,C1/1,Kiosk 1,Cat 6,jack,plug,,3 m`, options);
     expect(parsed.ok && parsed.notes[0]?.sentence).toBe(
-      "'Cat 6' does not say no shield, solid: read as Cat 6 U/UTP solid.",
+      "'Cat 6' does not say whether it is shielded, solid or stranded: read as Cat 6 U/UTP solid.",
     );
+  });
+
+  it('drops no word that it did not understand', () => {
+    const notes = (cable: string, part: string) => {
+      const parsed = parseSchedule(
+        `${HEAD}\nK1,C1/1,Kiosk 1,"${cable}","${part}",8P8C plug,B,3 m`,
+        options,
+      );
+      return parsed.ok ? parsed.notes.map(({ sentence }) => sentence) : [];
+    };
+    expect(notes('RG-58 outdoor', 'BNC')[0]).toBe(
+      "'RG-58 outdoor' has ‘outdoor’, which was not read: read as RG-58, 50 ohm.",
+    );
+    expect(notes('Cat 6 U/UTP solid', 'gold plated RJ45')[0]).toContain('‘gold’, ‘plated’');
+    expect(notes('Cat 6 U/UTP solid', 'RJ45')[0]).toBe(
+      "'RJ45' does not say plug or jack: read as 8P8C plug.",
+    );
+    expect(notes('Cat 6 outdoor', '8P8C plug, large entry')[0]).toContain('gel or dry block');
+    expect(notes('Cat 6 U/UTP solid', '8P8C plug')).toEqual([]);
   });
 
   it('reads back what writeSchedule wrote, for any links', () => {

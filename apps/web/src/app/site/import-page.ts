@@ -15,6 +15,7 @@ import type { CellProblem, ImportReport, Problem } from '@near-spoke/contract';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import type { Subscription } from 'rxjs';
+import { isText, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
 import { Api, isRefusal } from '../store/api/api';
 import { linksActions } from '../store/links/links';
@@ -39,6 +40,10 @@ export class ImportPage {
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly catalogue = this.store.selectSignal(partsFeature.selectCatalogue);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
+
+  /** What is pasted or typed, kept on this device until it is imported. */
+  private readonly draft = computed(() => kept(`import.${this.siteId()}`, '', isText));
+  protected readonly text = computed(() => this.draft()());
 
   protected readonly file = signal<{ readonly name: string; readonly content: Blob } | null>(null);
   protected readonly report = signal<ImportReport | null>(null);
@@ -85,7 +90,12 @@ export class ImportPage {
     if (dropped) this.read(dropped.name, dropped);
   }
 
+  protected write(text: string): void {
+    this.draft().set(text);
+  }
+
   protected paste(text: string): void {
+    this.write(text);
     if (text.trim()) this.read('pasted text', new Blob([text]));
   }
 
@@ -109,6 +119,7 @@ export class ImportPage {
     const file = this.file();
     if (!file) return;
     this.ask(file.content, false, () => {
+      this.draft().set('');
       this.store.dispatch(linksActions.reload());
       void this.router.navigate(['/sites', this.siteId()]);
     });

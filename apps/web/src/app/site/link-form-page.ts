@@ -30,7 +30,16 @@ import {
   type SchoolChoices,
 } from '@near-spoke/core/catalogue';
 import { parseRoute, writeRoute } from '@near-spoke/core/formats';
-import { ENDS, hubOf, leavesAtM, schoolsOf, type Link as CoreLink } from '@near-spoke/core/link';
+import {
+  ENDS,
+  LENGTH_HOW,
+  LENGTH_SAID,
+  hubOf,
+  leavesAtM,
+  schoolsOf,
+  type LengthHow,
+  type Link as CoreLink,
+} from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination, schoolDeparture, schoolsInUse } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
@@ -116,11 +125,15 @@ export class LinkFormPage {
     farConnector: 'plug-8p8c',
     farScheme: this.build.control<SchemeId>('T568B'),
     length: ['', (control: AbstractControl<string>) => this.badLength(control)],
+    lengthHow: this.build.control<LengthHow>('scheduled'),
     route: ['', (control: AbstractControl<string>) => this.badRoute(control)],
     note: '',
     schools: schoolFields(this.build, LINK_SCHOOLS, () => ''),
   });
   private readonly value = toSignal(this.form.valueChanges, { initialValue: this.form.value });
+
+  protected readonly lengthHows = LENGTH_HOW;
+  protected readonly lengthSaid = LENGTH_SAID;
 
   /** The link as it is described now. */
   private readonly described = computed(() => {
@@ -268,6 +281,7 @@ export class LinkFormPage {
       far: { place: raw.farPlace.trim(), connector: raw.farConnector, scheme: raw.farScheme },
       cable: raw.cable,
       lengthM: length.ok ? length.lengthM : null,
+      lengthHow: raw.lengthHow,
       route: route.ok ? [...route.route] : [],
       environment: raw.environment,
       schools: chosen(raw.schools),
@@ -331,6 +345,7 @@ function fieldsOf(link: LinkSummary) {
     farConnector: link.far.connector,
     farScheme: link.far.scheme,
     length: link.lengthM === null ? '' : `${link.lengthM} m`,
+    lengthHow: link.lengthHow ?? 'scheduled',
     route: writeRoute(link.route),
     note: link.note,
   };

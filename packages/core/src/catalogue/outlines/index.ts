@@ -10,7 +10,10 @@ import { USB } from './usb';
 export { CONTACT_PITCH_MM, PLUG_NOSE_MM } from './modular';
 
 /** Faces of which it is not certain which way round their numbers run. */
-const UNSURE: readonly Outline[] = [...CIRCULAR, ...DIN.filter(({ id }) => /^din-[56]/.test(id) && id !== 'din-5')];
+const UNSURE: readonly Outline[] = [
+  ...CIRCULAR,
+  ...DIN.filter(({ id }) => /^din-[56]/.test(id) && id !== 'din-5'),
+];
 
 const MIRRORED = '-mirrored';
 

@@ -46,26 +46,28 @@ export interface PowerBudget {
  */
 export function powerBudget(loop: Uncertain, wiredPairs = 4): PowerBudget[] {
   const worst = loop.value + 2 * loop.u;
-  return POWER_CLASSES.filter(({ pairs }) => pairs <= wiredPairs).map(({ id, name, sourceV, sourceW, deviceW, pairs }) => {
-    const path = pairs === 2 ? worst / 2 : worst / 4;
-    const most = sourceW - (sourceW / sourceV) ** 2 * path;
-    const root = sourceV ** 2 - 4 * path * deviceW;
-    const currentA = root < 0 ? null : (sourceV - Math.sqrt(root)) / (2 * path);
-    const deviceV = currentA === null ? null : sourceV - currentA * path;
-    const enough = currentA !== null && most >= deviceW - 0.05;
-    const told =
-      currentA === null || deviceV === null
-        ? `can’t carry ${deviceW} W`
-        : `${deviceV.toFixed(1)} V at the device at ${currentA.toFixed(2)} A, ${(currentA ** 2 * path).toFixed(1)} W lost`;
-    return {
-      id,
-      name,
-      deviceV,
-      currentA,
-      lostW: currentA === null ? null : currentA ** 2 * path,
-      mostW: Math.max(0, most),
-      enough,
-      sentence: `${name}: ${told}. ${enough ? 'Enough.' : `Not enough: ${Math.max(0, most).toFixed(1)} W of ${deviceW} W.`}`,
-    };
-  });
+  return POWER_CLASSES.filter(({ pairs }) => pairs <= wiredPairs).map(
+    ({ id, name, sourceV, sourceW, deviceW, pairs }) => {
+      const path = pairs === 2 ? worst / 2 : worst / 4;
+      const most = sourceW - (sourceW / sourceV) ** 2 * path;
+      const root = sourceV ** 2 - 4 * path * deviceW;
+      const currentA = root < 0 ? null : (sourceV - Math.sqrt(root)) / (2 * path);
+      const deviceV = currentA === null ? null : sourceV - currentA * path;
+      const enough = currentA !== null && most >= deviceW - 0.05;
+      const told =
+        currentA === null || deviceV === null
+          ? `can’t carry ${deviceW} W`
+          : `${deviceV.toFixed(1)} V at the device at ${currentA.toFixed(2)} A, ${(currentA ** 2 * path).toFixed(1)} W lost`;
+      return {
+        id,
+        name,
+        deviceV,
+        currentA,
+        lostW: currentA === null ? null : currentA ** 2 * path,
+        mostW: Math.max(0, most),
+        enough,
+        sentence: `${name}: ${told}. ${enough ? 'Enough.' : `Not enough: ${Math.max(0, most).toFixed(1)} W of ${deviceW} W.`}`,
+      };
+    },
+  );
 }
