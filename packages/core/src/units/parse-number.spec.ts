@@ -45,6 +45,8 @@ describe('A number as it is typed', () => {
     expect(read('12 V', 'ns')).toBe('‘12 V’ has ‘V’, which is another unit. Write a number of ns.');
     expect(read('0.84 furlongs', 'ns')).toContain('no unit');
     expect(read('12 apples', 'm')).toContain('is not a length');
+    for (const unit of ['m', 'ft', 'mm']) expect(read('there', unit)).toContain('is not a length');
+    expect(read('m', 'm')).toContain('is not a length');
     expect(read('x', '')).toContain('such as 0.72');
   });
 });

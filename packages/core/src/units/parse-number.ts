@@ -76,10 +76,11 @@ export function parseNumber(text: string, unit: string): ParsedNumber {
     reason: `‘${text.trim()}’ ${why}. Write ${unit === '' ? 'a number, such as 0.72' : `a number of ${unit}`}.`,
   });
   const [, digits, written = ''] = NUMBER.exec(typed) ?? [];
-  if (digits === undefined && !LENGTHS.has(unit)) return refuse('is not a number');
-  if (written === '') return { ok: true, value: Number((digits ?? '').replace(',', '.')) };
+  const isLength = LENGTHS.has(unit);
+  if (digits === undefined && !isLength) return refuse('is not a number');
   const value = Number((digits ?? '').replace(',', '.'));
-  if (LENGTHS.has(unit)) return asLength(typed, unit as keyof typeof METRES_PER, refuse);
+  if (digits !== undefined && written === '') return { ok: true, value };
+  if (isLength) return asLength(typed, unit as keyof typeof METRES_PER, refuse);
   if (unit === '°C') {
     if (/^(°\s*C|C|celsius)$/i.test(written)) return { ok: true, value };
     if (/^(°\s*F|F|fahrenheit)$/i.test(written))

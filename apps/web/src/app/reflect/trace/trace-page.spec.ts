@@ -32,10 +32,12 @@ describe('The trace page', () => {
     await shown(page);
     expect(text(page)).toContain('12.50 m ±');
     expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(2);
-    // No cursor behind the record, and none of words.
+    // No cursor behind the record, and none of words; both are said.
     await type(page, field(page, 'Cursor at'), '9000');
+    expect(text(page)).toContain('no cursor stands outside it');
     await type(page, field(page, 'Cursor at'), 'there');
     await shown(page);
+    expect(text(page)).toContain('‘there’ is not a length');
     expect(() => button(page, 'Make it a place')).toThrowError();
   });
 
@@ -70,9 +72,17 @@ describe('The trace page', () => {
   });
 
   it('lets a place be taken out, and says that a whole cable is whole', async () => {
-    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))], { lengthHow: 'taped' });
     await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
-    expect(headline(page)).toContain('The cable is whole to its far end: 40.0');
+    expect(headline(page)).toMatch(/^Open at the far end, 40\.0/);
+    expect(text(page)).toContain('Say what is on the far end');
+    button(page, 'Nothing, open').click();
+    await shown(page);
+    expect(headline(page)).toMatch(/^The cable is whole to its far end, 40\.0/);
+    button(page, 'Its terminator').click();
+    await shown(page);
+    expect(headline(page)).toMatch(/^Open at the far end/);
+    expect(text(page)).toContain('a terminator gives nothing back');
     button(page, 'Take this one out').click();
     await shown(page);
     expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(0);

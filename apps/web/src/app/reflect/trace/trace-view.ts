@@ -45,7 +45,12 @@ const SNAP_RISES = 4;
       (moved)="show($event)"
       (clicked)="setCursor($event)"
     />
-    <ns-number-fields [fields]="cursorField" [texts]="{}" (settled)="aim($event.text)" />
+    <ns-number-fields
+      [fields]="cursorField"
+      [texts]="{ cursor: aimed() }"
+      (settled)="aim($event.text)"
+    />
+    <p class="typo" role="status">{{ behind() }}</p>
     @if (sum()) {
       <p class="mono">
         {{ sum() }}
@@ -59,6 +64,10 @@ const SNAP_RISES = 4;
   styles: `
     p {
       overflow-wrap: anywhere;
+    }
+    .typo {
+      margin: 0.25rem 0 0;
+      color: var(--bad);
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -138,6 +147,17 @@ export class TraceView {
     return `${distanceSum(this.factor(), delayS.value)} ± ${u.toFixed(2)} m`;
   });
 
+  /** What is typed where a cursor is to stand. */
+  protected readonly aimed = signal('');
+  /** Said where no cursor can stand. */
+  protected readonly behind = computed(() => {
+    const metres = typedNumber(this.aimed(), 'm');
+    const endM = metresOf(this.analysis()?.rangeS ?? 0, this.factor());
+    return metres === null || (metres >= 0 && metres <= endM)
+      ? ''
+      : `The record goes from 0 m to ${endM.toFixed(1)} m: no cursor stands outside it.`;
+  });
+
   constructor() {
     effect(() => {
       this.analysis();
@@ -165,13 +185,9 @@ export class TraceView {
 
   /** A cursor where it was typed. */
   protected aim(text: string): void {
+    this.aimed.set(text);
     const metres = typedNumber(text, 'm');
-    if (
-      metres !== null &&
-      metres >= 0 &&
-      metres <= metresOf(this.analysis()?.rangeS ?? 0, this.factor())
-    )
-      void this.setCursor(metres);
+    if (metres !== null && this.behind() === '') void this.setCursor(metres);
   }
 
   /** A cursor where it was clicked, or on the edge that is near. */
