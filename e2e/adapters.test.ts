@@ -201,11 +201,8 @@ test('an adapter whose clock and data are named otherwise is joined, and closes 
   ];
   for (const [index, editor] of ends.entries()) {
     await editor.getByLabel('Name of the device').fill(index === 0 ? 'Keyboard' : 'Board');
-    await editor.getByLabel('Its connector').fill('Pin header, 6');
-    await page
-      .getByRole('option', { name: /header.*6/i })
-      .first()
-      .click();
+    await editor.getByLabel('Its connector').fill('1 x 6');
+    await page.getByRole('option', { name: 'Pin header 1 x 6', exact: true }).click();
     await editor.getByRole('button', { name: 'Paste a pin table' }).click();
     await editor.getByLabel(/Pin and signal/).fill(lists[index] ?? '');
     await editor.getByRole('button', { name: 'Read it' }).click();

@@ -181,7 +181,7 @@ test('a dead short at the far plug is told as one, and only what is said to hang
   await page.goto(short.url);
   await give(short.csv);
   await expect(headline(page)).toContainText('Short at the far end, 4.2', { timeout: 60_000 });
-  await expect(headline(page)).toContainText(/the plug, or the \d+ cm before it/);
+  await expect(headline(page)).toContainText(/the plug, or the \d+\scm before it/);
   await page.getByRole('radio', { name: 'Nothing, open' }).click();
   await expect(page.locator('ns-next-thing')).toContainText('It is said to hang open');
   // After a click on a chip Space is the main button still.

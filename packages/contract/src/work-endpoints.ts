@@ -151,7 +151,11 @@ export const WORK_ENDPOINTS: readonly Endpoint[] = [
     method: 'get',
     path: '/api/terminate/template.pdf',
     summary: 'A strip template to print at 1:1',
-    query: { cable: 'a cable’s id', connector: 'a connector’s id' },
+    query: {
+      cable: 'a cable’s id',
+      connector: 'a connector’s id',
+      strip: 'two-blade or layer-by-layer, where the braid is folded back',
+    },
     status: 200,
     answer: 'application/pdf',
   },

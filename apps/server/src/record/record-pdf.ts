@@ -15,6 +15,8 @@ import { newPage, type Page } from '../pdf/page';
 const MARGIN = 50;
 const INK = '#1d1a16';
 const QUIET = '#5c554b';
+/** Height of a row, points. */
+const ROW = 14;
 
 /** The record of one link as an A4 page (or more, if much has happened), black on white. */
 export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
@@ -55,15 +57,20 @@ function wireMap(page: Page, { link, readings }: LinkRecord, job: Job): void {
   const latest = readings.at(-1);
   title(page, latest ? 'Wire map, as last tested' : 'Wire map, as intended');
   const columns = [MARGIN, MARGIN + 60, MARGIN + 160, MARGIN + 260];
+  const heads = ['Near', 'Conductor', 'Should reach', 'Reached'];
   const row = (cells: readonly string[], face: 'bold' | 'mono') => {
+    if (!hasRoom(page, ROW) && cells !== heads) {
+      page.addPage();
+      row(heads, 'bold');
+    }
     const y = page.y;
     cells.forEach((cell, index) =>
       page.font(face).fontSize(9.5).text(cell, columns[index], y, { lineBreak: false }),
     );
     page.x = MARGIN;
-    page.y = y + 14;
+    page.y = y + ROW;
   };
-  row(['Near', 'Conductor', 'Should reach', 'Reached'], 'bold');
+  row(heads, 'bold');
   for (const wire of wireRows(latest?.nets ?? [], wiringOf(link, job))) {
     const reached = wire.reached.join(', ') || 'nothing';
     row(
@@ -191,18 +198,29 @@ function footers(page: Page, { link, writtenAt }: LinkRecord): void {
   }
 }
 
+/** With a line under it, so that no page ends on a title. */
 function title(page: Page, text: string): void {
+  if (!hasRoom(page, 3 * ROW)) page.addPage();
   page.font('bold').fontSize(11).fillColor(INK).text(text, MARGIN).moveDown(0.2);
 }
 
+/** A name and beside it what is to say, both on one page where a page holds them. */
 function field(page: Page, name: string, value: string): void {
+  const wide = { width: page.page.width - 2 * MARGIN - 115 };
+  page.font('text').fontSize(10);
+  if (!hasRoom(page, page.heightOfString(value, wide))) page.addPage();
   const y = page.y;
-  page.font('text').fontSize(10).fillColor(QUIET).text(name, MARGIN, y, { width: 110 });
-  page.fillColor(INK).text(value, MARGIN + 115, y, { width: page.page.width - 2 * MARGIN - 115 });
+  page.fillColor(QUIET).text(name, MARGIN, y, { width: 110 });
+  page.fillColor(INK).text(value, MARGIN + 115, y, wide);
   page.x = MARGIN;
 }
 
+/** Whether so much still goes on this page. */
+const hasRoom = (page: Page, height: number): boolean =>
+  page.y + height <= page.page.height - MARGIN;
+
 function rule(page: Page): void {
+  if (!hasRoom(page, ROW)) return;
   page.moveDown(0.5);
   page
     .moveTo(MARGIN, page.y)

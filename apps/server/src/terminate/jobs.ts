@@ -48,8 +48,10 @@ export async function batch(ask: Ask, db: Database) {
 
 export async function template(ask: Ask, db: Database) {
   const catalogue = await loadCatalogue(db);
+  const { strip, ...named } = queryOf(templateQuery, ask);
   const task: TerminationTask = {
-    ...namedParts(queryOf(templateQuery, ask), catalogue),
+    ...namedParts(named, catalogue),
+    ...(strip === '' ? {} : { schools: { ...DEFAULT_SCHOOLS, strip } }),
     scheme: 'T568B',
     otherEnd: 'made',
   };

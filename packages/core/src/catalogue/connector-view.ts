@@ -60,8 +60,8 @@ function card(part: Connector): ConnectorView {
   const pitchMm = places > 4 ? SINGLE_PITCH_MM : SLOT_PITCH_MM;
   return {
     id: 'card',
-    label: `Wiring side, cable toward you. Generic slot order: ${
-      part.wiring === 'four-pair' ? 'the card on yours decides' : 'the numbers on yours decide'
+    label: `Wiring side, cable toward you. Generic order: ${
+      part.wiring === 'four-pair' ? 'the card on yours decides' : 'the marks on yours decide'
     }`,
     kind: 'card',
     contacts: part.slots.map((slot) => ({

@@ -78,6 +78,8 @@ export class ConnectorFace {
   protected readonly crowded = computed(
     () => new Set(this.contacts().map(({ y }) => y)).size === 1 && this.view().kind === 'card',
   );
+  /** Under screws, not between blades. */
+  protected readonly screwed = computed(() => this.part().family === 'screw-terminals');
   protected readonly latchUp = computed(() => this.view().id.endsWith('-up'));
   protected readonly spoken = computed(
     () =>

@@ -100,12 +100,14 @@ export const TELEPHONE_PARTS: readonly Connector[] = [
     name: 'Telephone line box, terminals A and B',
     contacts: ['A', 'B'],
     pairs: [['A', 'B']],
+    slots: inRow('single', 'AB'),
   }),
   screwTerminals({
     id: 'telephone-plate-two-line',
     name: 'Telephone plate, two lines, 6P4C',
     contacts: ['2', '3', '4', '5'],
     pairs: LINE_PAIRS.slice(0, 2),
+    slots: inRow('single', '2345'),
     outline: 'modular-6',
   }),
   part({

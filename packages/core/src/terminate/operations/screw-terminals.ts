@@ -17,7 +17,11 @@ export const SCREW_TERMINALS: readonly Operation[] = [
   ...BARED,
   INSPECT,
   { ...TIE_BEHIND, blockedBy: ['screw-cores'] },
-  UNUSED_KEPT,
+  {
+    ...UNUSED_KEPT,
+    instruction:
+      'Coil the unused cores at the back of the box, their ends insulated and apart: {unused}.',
+  },
   UNUSED_CUT,
   operation({
     id: 'strip-cores',
