@@ -55,8 +55,14 @@ async function drawn(page) {
   await page.waitForTimeout(2500);
 }
 
-async function takeLargest(page) {
+/** Presses the main key once a new page takes one. */
+async function goOn(page) {
+  await page.locator('ns-next-thing .main button:not([aria-disabled=true])').waitFor();
   await page.keyboard.press('Space');
+}
+
+async function takeLargest(page) {
+  await goOn(page);
   await page.locator('.sessions').waitFor();
 }
 

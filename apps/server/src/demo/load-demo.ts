@@ -111,6 +111,7 @@ async function testCords(tx: Database, siteId: string): Promise<void> {
       tester: batch.tester,
       verdict: lit ? 'fail' : 'pass',
       reading: lit ? cordReading(lit) : null,
+      entered: lit ? 'by-hand' : 'one-key',
       at: new Date(FIRST_DAY + number * seconds * 1000).toISOString(),
       author: 'tech 1',
     });
@@ -131,9 +132,16 @@ async function tell(tx: Database, link: Link, story: Story, start: number): Prom
       ...toReading(reading, link),
       takenAt: next(120),
       author,
+      entered: 'by-hand',
     });
   for (const { reading, note } of story.tests ?? [])
-    await told(keepTest, link.id, { reading, note, takenAt: next(120), author });
+    await told(keepTest, link.id, {
+      reading,
+      note,
+      takenAt: next(120),
+      author,
+      entered: 'by-hand',
+    });
   if (story.remade) {
     const [key = ''] = fixingKeys(planOf(link, story.remade));
     await tick({ end: story.remade, key, at: next(300), author });

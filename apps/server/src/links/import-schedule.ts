@@ -19,6 +19,8 @@ const MANY = 2000;
 
 const importQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false') });
 
+const count = (many: number, what: string) => `${many} ${what}${many === 1 ? '' : 's'}`;
+
 /** Reads a cable schedule, and keeps all of it or nothing. */
 export async function importSchedule(ask: Ask, db: Database) {
   const site = await getSite(db, idOf(ask, 'site'));
@@ -35,7 +37,7 @@ export async function importSchedule(ask: Ask, db: Database) {
     throw new ProblemError(
       422,
       'Schedule not imported',
-      `${problems.length} cells on ${lines} lines can’t be read. Nothing was imported.`,
+      `${count(problems.length, 'cell')} on ${count(lines, 'line')} can’t be read. Nothing was imported.`,
       {
         cells: problems.slice(0, TOLD),
         ...(problems.length > TOLD ? { errorCount: problems.length } : {}),

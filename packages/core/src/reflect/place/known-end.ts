@@ -26,7 +26,9 @@ export function knownEnd(
   units: UnitSystem,
 ): KnownEnd | null {
   const length = lengthOf(link);
-  if (!length || !end.end || end.delayS.value <= 0) return null;
+  // A schedule is not a tape: it is no end that anybody knows.
+  if (!length || (link.lengthHow ?? 'scheduled') === 'scheduled') return null;
+  if (!end.end || end.delayS.value <= 0) return null;
   const share = {
     length: length.u / length.value,
     distance: end.distanceM.u / end.distanceM.value,
