@@ -77,7 +77,7 @@ const JOBS: readonly Job[] = [
     },
     far: { connector: 'terminal-4', text: '1 Shield\n2 GND\n3 B\n4 A' },
     joined: ['1-4', '2-3', '3-2'],
-    options: { shield: 'none' },
+    options: { shield: 'open' },
   },
   {
     what: 'two boards with a transmitter and a receiver each, named by their port',
@@ -91,8 +91,8 @@ const JOBS: readonly Job[] = [
     near: { connector: 'xlr-3', text: '1 Shield\n2 Hot\n3 Cold' },
     far: { connector: 'terminal-3', text: '1 Hot\n2 Cold\n3 Screen' },
     cable: 'screened-4',
-    options: { shield: 'both-ends' },
-    joined: ['2-1', '3-2'],
+    options: { shield: 'both' },
+    joined: ['1-3', '2-1', '3-2'],
   },
   {
     what: 'a handset’s jack: tip, ring and sleeve in full and as letters',
