@@ -162,6 +162,44 @@ describe('What is printed', () => {
     expect(blades).not.toBe(layers);
   });
 
+  it('is a template with the cuts of its plan, for every family of ends', async () => {
+    const ends = [
+      ['cat6-uutp-solid', 'plug-8p8c'],
+      ['cat6a-sftp-solid', 'keystone-tool-less-shielded'],
+      ['cat5e-uutp-solid', 'plug-6p6c'],
+      ['telephone-2-pair', 'telephone-line-box'],
+      ['telephone-25-pair', 'block-25-pair'],
+      ['rg-6-outdoor', 'bnc-crimp-75-rg-6'],
+      ['rg-6-quad', 'f-compression-rg-6-quad'],
+      ['screened-9', 'd-sub-9-soldered-plug'],
+      ['screened-4', 'splice-sleeve'],
+      ['usb-2', 'header-4'],
+    ] as const;
+    for (const [cable, connector] of ends) {
+      const plan = await server.call('POST', '/api/terminate/plan', { cable, connector });
+      expect(plan.status).withContext(connector).toBe(200);
+      const { cuts } = plan.body as {
+        readonly cuts: readonly { readonly fromEndMm: number; readonly toleranceMm: number }[];
+      };
+      const pages = await pagesOf(
+        server,
+        `/api/terminate/template.pdf?cable=${cable}&connector=${connector}`,
+      );
+      expect(pages.length).withContext(connector).toBe(1);
+      const words = flat(pages.join(' '));
+      for (const { fromEndMm, toleranceMm } of cuts)
+        expect(words).withContext(connector).toContain(`${fromEndMm} mm ± ${toleranceMm} mm`);
+      expect(words).withContext(connector).toContain('Print at 100 %');
+      expect(words).withContext(connector).toContain('Generic sizes');
+    }
+    const refused = await server.call(
+      'GET',
+      '/api/terminate/template.pdf?cable=rg-6&connector=plug-8p8c',
+    );
+    expect(refused.status).toBe(422);
+    expect(refused.body.errors.length).toBeGreaterThan(0);
+  });
+
   it('is a sheet of cords that counts what is kept', async () => {
     const { batches } = (await server.call('GET', `/api/sites/${siteId}/cords`)).body as {
       batches: readonly { readonly id: string; readonly name: string }[];

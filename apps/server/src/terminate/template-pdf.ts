@@ -5,6 +5,8 @@ import { POINTS_PER_MM } from '../pdf/units';
 
 const INK = '#000';
 const LEFT_MM = 25;
+/** Of the paper, what no printer reaches. */
+const EDGE_MM = 5;
 /** How much of a cable an upright page shows. */
 const UPRIGHT_MM = 150;
 
@@ -78,11 +80,13 @@ function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: numbe
       .fillColor('#ddd')
       .fill();
     line(page, xMm, yMm - 6, xMm, belowMm, 0.8);
-    page
-      .font('mono')
-      .fontSize(9)
-      .fillColor(INK)
-      .text(cutText(cut), mm(xMm + 2), mm(belowMm - 4), { lineBreak: false });
+    const text = cutText(cut);
+    page.font('mono').fontSize(9).fillColor(INK);
+    // Beside the mark, before it where the paper ends.
+    const wide = page.widthOfString(text);
+    const room = page.page.width - mm(xMm + 2 + EDGE_MM);
+    const left = wide <= room ? mm(xMm + 2) : mm(xMm - 2) - wide;
+    page.text(text, left, mm(belowMm - 4), { lineBreak: false });
   });
 }
 

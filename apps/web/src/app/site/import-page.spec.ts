@@ -124,4 +124,36 @@ describe('ImportPage', () => {
     expect(headline()).toBe('No answer.');
     expect(element.textContent).toContain('The server does not answer.');
   });
+
+  it('keeps what was pasted over every error, and over leaving the page', () => {
+    const box = () => element.querySelector('textarea')?.value;
+    const text = 'label,from\nK1,Łódź';
+    paste(text);
+    http.expectOne(path(true)).error(new ProgressEvent('error'));
+    detect();
+    expect(box()).toBe(text);
+    const again = TestBed.createComponent(ImportPage);
+    again.componentRef.setInput('siteId', SITE_ID);
+    again.detectChanges();
+    expect((again.nativeElement as HTMLElement).querySelector('textarea')?.value).toBe(text);
+  });
+
+  it('tells each word that it took for something, or did not read, with its line', () => {
+    paste('label,...');
+    const notes = [
+      {
+        line: 2,
+        field: 'cable',
+        sentence: "'Cat5' does not say whether it is 5e: read as Cat 5e.",
+      },
+      { line: 3, field: 'cable', sentence: "'Cat 6 purple' has ‘purple’, which was not read." },
+    ];
+    http.expectOne(path(true)).flush({ ...report(2), notes, noteCount: 2 });
+    detect();
+    for (const { line, sentence } of notes) {
+      expect(element.textContent).toContain(`Line ${line}`);
+      expect(element.textContent).toContain(sentence);
+    }
+    expect(headline()).toContain('Import');
+  });
 });

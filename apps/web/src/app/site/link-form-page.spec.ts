@@ -72,6 +72,32 @@ describe('LinkFormPage', () => {
     const [, patch] = changed.calls.mostRecent().args;
     expect(patch.schools).toEqual({ pin: { choice: 'soldered', reason: 'No die here' } });
   });
+
+  it('keeps how the length is known, and says what a schedule is worth', async () => {
+    const { element, set, save, changed } = await form({ lengthM: 22, lengthHow: 'scheduled' });
+    expect(element.textContent).toContain('as scheduled; not measured here');
+    set({ lengthHow: 'taped' });
+    save();
+    const [, patch] = changed.calls.mostRecent().args;
+    expect(patch.lengthHow).toBe('taped');
+    expect(patch.lengthM).toBe(22);
+  });
+
+  it('keeps nothing while a length or a route can’t be read, and says why', async () => {
+    const { element, set, save, changed } = await form({ lengthM: 22 });
+    for (const [wrong, words] of [
+      [{ length: '12,5x' }, 'is not a unit'],
+      [{ length: 'there' }, 'is not a length'],
+    ] as const) {
+      set(wrong);
+      save();
+      expect(changed).not.toHaveBeenCalled();
+      expect(element.textContent).withContext(words).toContain(words);
+    }
+    set({ length: '21 ft' });
+    save();
+    expect(changed.calls.mostRecent().args[1].lengthM).toBeCloseTo(6.4008, 6);
+  });
 });
 
 describe('connectorsFor', () => {
