@@ -36,9 +36,11 @@ describe('The library of adapters', () => {
   let http: HttpTestingController;
   let fixture: ComponentFixture<AdaptersPage>;
 
+  let visited: jasmine.Spy;
+
   const show = async (adapters: readonly Adapter[]) => {
     ({ http } = await openWithAdapters());
-    spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    visited = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     fixture = TestBed.createComponent(AdaptersPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
     await answerLoads(http, adapters);
@@ -50,24 +52,14 @@ describe('The library of adapters', () => {
     await show([]);
     expect(headline(fixture)).toContain('Say what hangs on both ends');
     mainButton(fixture)?.click();
-    expect(TestBed.inject(Router).navigate).toHaveBeenCalledWith([
-      '/sites',
-      SITE_ID,
-      'adapters',
-      'new',
-    ]);
+    expect(visited).toHaveBeenCalledWith(['/sites', SITE_ID, 'adapters', 'new']);
   });
 
   it('sends a person to the one that carries something and is open on both sides', async () => {
     await show([GOOD, OPEN]);
     expect(headline(fixture)).toMatch(/^Open lead has (a|one|1) question/);
     mainButton(fixture)?.click();
-    expect(TestBed.inject(Router).navigate).toHaveBeenCalledWith([
-      '/sites',
-      SITE_ID,
-      'adapters',
-      OPEN.id,
-    ]);
+    expect(visited).toHaveBeenCalledWith(['/sites', SITE_ID, 'adapters', OPEN.id]);
   });
 
   it('has nothing to say of one whose names are one', async () => {

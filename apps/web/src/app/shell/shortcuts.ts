@@ -35,18 +35,20 @@ export class Shortcuts {
   private clicked: Element | null = null;
 
   constructor() {
-    const on = <T extends Event>(name: string, does: (event: T) => void, capture = true) =>
-      fromEvent<T>(this.document, name, { capture }).pipe(takeUntilDestroyed()).subscribe(does);
-    on('pointerdown', () => (this.byPointer = true));
-    on<KeyboardEvent>('keydown', (event) => {
+    const keys = (capture: boolean) =>
+      fromEvent<KeyboardEvent>(this.document, 'keydown', { capture }).pipe(takeUntilDestroyed());
+    const seen = (name: string) =>
+      fromEvent(this.document, name, { capture: true }).pipe(takeUntilDestroyed());
+    seen('pointerdown').subscribe(() => (this.byPointer = true));
+    keys(true).subscribe((event) => {
       this.byPointer = false;
       this.holdOff(event);
       this.pressMain(event);
     });
-    on<FocusEvent>('focusin', ({ target }) => {
+    seen('focusin').subscribe(({ target }) => {
       this.clicked = this.byPointer && target instanceof Element ? target : null;
     });
-    on<KeyboardEvent>('keydown', (event) => this.press(event), false);
+    keys(false).subscribe((event) => this.press(event));
   }
 
   /** Adds keys until the given part is destroyed. */

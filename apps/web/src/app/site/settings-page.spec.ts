@@ -21,10 +21,11 @@ interface Sent {
 describe('The settings of a site', () => {
   let http: HttpTestingController;
   let fixture: ComponentFixture<SettingsPage>;
+  let visited: jasmine.Spy;
 
   beforeEach(async () => {
     ({ http } = await openSite([]));
-    spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    visited = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     fixture = TestBed.createComponent(SettingsPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
     await shown(fixture);
@@ -113,6 +114,6 @@ describe('The settings of a site', () => {
       createdAt: '2026-05-04T07:00:00.000Z',
     });
     await shown(fixture);
-    expect(TestBed.inject(Router).navigate).toHaveBeenCalledWith(['/sites', SITE_ID]);
+    expect(visited).toHaveBeenCalledWith(['/sites', SITE_ID]);
   });
 });
