@@ -1,5 +1,4 @@
 import type { Uncertain } from '../units';
-import type { Link } from './link';
 
 /** How a link's length is known. */
 export const LENGTH_HOW = ['scheduled', 'taped', 'reflected'] as const;
@@ -22,11 +21,13 @@ const KNOWN_TO: Readonly<Record<LengthHow, readonly [share: number, besideM: num
   reflected: [0.01, 0.05],
 };
 
+interface SaidLength {
+  readonly lengthM: number | null;
+  readonly lengthHow?: LengthHow | undefined;
+}
+
 /** A link's length with what the way in which it is known is good for; null while nobody knows it. */
-export function lengthOf({
-  lengthM,
-  lengthHow = 'scheduled',
-}: Pick<Link, 'lengthM' | 'lengthHow'>): Uncertain | null {
+export function lengthOf({ lengthM, lengthHow = 'scheduled' }: SaidLength): Uncertain | null {
   if (lengthM === null) return null;
   const [share, besideM] = KNOWN_TO[lengthHow];
   return { value: lengthM, u: Math.hypot(share * lengthM, besideM) };
