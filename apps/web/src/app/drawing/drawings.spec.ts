@@ -84,6 +84,31 @@ describe('ConnectorFace', () => {
     }
   });
 
+  it('draws terminals as screws with the marks on them, and slots as blades', () => {
+    const box = BUILT_IN.connector('telephone-line-box');
+    const wiring = {
+      contacts: [
+        { contact: 'A', core: 'W-BL' },
+        { contact: 'B', core: 'BL-W' },
+      ],
+      rule: 'as marked',
+    };
+    const drawing = draw(ConnectorFace, { part: box, wiring });
+    expect(drawing.spoken()).toContain('From left: A white-blue, B blue-white');
+    expect(drawing.text()).toContain('the marks on yours decide');
+    expect(drawing.element.querySelectorAll('circle.outline').length).toBe(2);
+    expect(drawing.element.querySelectorAll('path.blade').length).toBe(0);
+    const socket = draw(ConnectorFace, faced('keystone-punch-down'));
+    expect(socket.element.querySelectorAll('circle.outline').length).toBe(0);
+    expect(socket.element.querySelectorAll('path.blade').length).toBe(8);
+  });
+
+  it('draws a plate for two lines as a plate, never as a plug’s plan', () => {
+    const plate = BUILT_IN.connector('telephone-plate-two-line');
+    for (const { kind } of connectorViews(plate)) expect(kind).not.toBe('plan');
+    expect(connectorViews(plate)[0]?.kind).toBe('card');
+  });
+
   it('marks a contact by more than its colour', () => {
     const drawing = draw(ConnectorFace, {
       ...faced('plug-8p8c'),
