@@ -1,8 +1,9 @@
 import { TestBed } from '@angular/core/testing';
 import { Router } from '@angular/router';
-import { BUILT_IN } from '@near-spoke/core/catalogue';
+import { BUILT_IN, WIRE_CONTACTS } from '@near-spoke/core/catalogue';
 import { planTermination, tickKeys } from '@near-spoke/core/terminate';
 import { OpenLink } from '../link/open-link';
+import { Deeds } from '../shell/deeds';
 import { testLink } from '../testing/links';
 import { headlineOf } from '../testing/page';
 import { openSite } from '../testing/store';
@@ -58,6 +59,18 @@ describe('TerminatePage', () => {
     expect(open.standing()?.state).toBe('made');
     press();
     expect((visited.calls.mostRecent().args as unknown as [string[]])[0].at(-1)).toBe('verify');
+  });
+
+  it('takes no end apart that is proven, whatever is ticked, and says what is not', async () => {
+    const { link, element, headline, press, visited } = await page();
+    const nets = WIRE_CONTACTS.map((contact) => ({ near: [contact], far: [contact] }));
+    const shown = { tester: 'pairing', nets, splitPairs: [] } as const;
+    TestBed.inject(Deeds).read(link, shown, '', 'instrument');
+    TestBed.tick();
+    expect(headline()).toBe('This link is proven as it is.');
+    expect(element.textContent).toMatch(/Of this end (\d+) of \1 steps are not ticked/);
+    press();
+    expect((visited.calls.mostRecent().args as unknown as [string[]])[0].at(-1)).toBe('record');
   });
 
   it('takes the last tick back, one at a time', async () => {

@@ -144,7 +144,7 @@ export class TerminatePage {
     return (progress?.plan.steps ?? []).map((step) => ({
       step,
       done: progress?.doneSteps.has(step.id) ?? false,
-      current: step.id === progress?.next?.id,
+      current: step.id === progress?.next?.id && !this.provenAsIs(),
       late: progress?.late.some((part) => part.stepId === step.id) ?? false,
       checks: step.checks.map((check) => ({
         ...check,
@@ -212,6 +212,11 @@ export class TerminatePage {
     return `about ${minutes} min, ${own > 0 ? 'at your own pace' : 'generic'}`;
   });
 
+  /** Its tests passed, whatever is ticked: no end that works is taken apart for a step that was added since. */
+  private readonly provenAsIs = computed(
+    () => this.open.standing()?.state === 'pass' && this.progress()?.next != null,
+  );
+
   /** The screen's one sentence, its reason and its button. */
   protected readonly told = computed(() => {
     const progress = this.progress();
@@ -236,6 +241,15 @@ export class TerminatePage {
             : 'Cut it off and begin again',
         stop: true,
       };
+    if (this.provenAsIs()) {
+      const left = this.steps().filter(({ done: ticked }) => !ticked).length;
+      return {
+        sentence: 'This link is proven as it is.',
+        why: `Of this end ${left} of ${this.steps().length} steps are not ticked: nobody has said that they were done.`,
+        action: 'Open the record',
+        stop: false,
+      };
+    }
     if (progress.next) {
       return {
         sentence: progress.next.instruction,
@@ -295,6 +309,7 @@ export class TerminatePage {
     else if (progress.late[0]?.wayBack.kind === 'take-back')
       for (const id of progress.late[0].wayBack.stepIds) this.takeBack(id);
     else if (progress.late.length > 0) this.beginAgain('part-forgotten');
+    else if (this.provenAsIs()) void this.go('record');
     else if (progress.nextKey) {
       // Stay at this end when its last step is ticked.
       this.chosen.set(this.end());
