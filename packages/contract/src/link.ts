@@ -94,13 +94,11 @@ export const linkPatch = z
   .meta({ id: 'LinkPatch' });
 
 const pins = z.array(z.tuple([contact, z.string(), z.string().optional()]).readonly()).readonly();
-const pinout = z
-  .object({ near: pins, far: pins })
-  .meta({
-    id: 'Pinout',
-    description:
-      'Of an adapter: which core is on which contact, and what it looks like there if that differs.',
-  });
+const pinout = z.object({ near: pins, far: pins }).meta({
+  id: 'Pinout',
+  description:
+    'Of an adapter: which core is on which contact, and what it looks like there if that differs.',
+});
 
 export const link = z
   .object({ id, siteId: id, ...fields, pinout: pinout.nullish(), version })
