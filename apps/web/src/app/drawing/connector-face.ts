@@ -13,6 +13,9 @@ import {
 import type { EndWiring } from '@near-spoke/core/link';
 import { OutlineFace, type DrawnContact } from './outline-face';
 
+/** So many slots of a row have room for their letters side by side. */
+const SIDE_BY_SIDE = 4;
+
 /** What a contact is marked with: a fault's shape and word. */
 export interface ContactMark {
   readonly contact: Contact;
@@ -76,7 +79,10 @@ export class ConnectorFace {
   });
   /** Eight slots in one row: too close for letters side by side. */
   protected readonly crowded = computed(
-    () => new Set(this.contacts().map(({ y }) => y)).size === 1 && this.view().kind === 'card',
+    () =>
+      this.view().kind === 'card' &&
+      this.contacts().length > SIDE_BY_SIDE &&
+      new Set(this.contacts().map(({ y }) => y)).size === 1,
   );
   /** Under screws, not between blades. */
   protected readonly screwed = computed(() => this.part().family === 'screw-terminals');
