@@ -1,6 +1,7 @@
 import { lengthOf, type Link } from '../../link';
 import { LIGHT_M_S, formatUncertain, type Uncertain, type UnitSystem } from '../../units';
 import type { Seen } from './on-link';
+import { whereabouts } from './verdict';
 
 /** A trace's own end at a length that is known better: what that makes of every distance. */
 export interface KnownEnd {
@@ -28,7 +29,8 @@ export function knownEnd(
   const length = lengthOf(link);
   // A schedule is not a tape: it is no end that anybody knows.
   if (!length || (link.lengthHow ?? 'scheduled') === 'scheduled') return null;
-  if (!end.end || end.delayS.value <= 0) return null;
+  // An end that lies elsewhere is a cut, and no scale.
+  if (!end.end || end.delayS.value <= 0 || whereabouts(end, link) !== 'far-plug') return null;
   const share = {
     length: length.u / length.value,
     distance: end.distanceM.u / end.distanceM.value,

@@ -79,6 +79,13 @@ describe('What an event says of a link', () => {
     expect(isGoodEnd(event('short', 50), link(50), 'open')).toBeFalse();
   });
 
+  it('calls nothing whole by an end that the distances were scaled by', () => {
+    const scaled = verdictOf(event('open', 4.2), link(4.2), 'open', 'metric', true);
+    expect(scaled.whole).toBeFalse();
+    expect(scaled.sentence).toContain('the end that you took as known');
+    expect(scaled.why).toContain('a cut before it would look the same');
+  });
+
   it('tells feet where a site has them', () => {
     const { sentence } = verdictOf(event('short', 4.2), link(4.2), 'unsaid', 'imperial');
     expect(sentence).toContain('13.78 ft');
@@ -108,6 +115,11 @@ describe('A trace with a known end', () => {
   it('is offered only where the length is known better than the distance', () => {
     expect(knownEnd(at(22.32), null, link(22, 'scheduled'), 'metric')).toBeNull();
     expect(knownEnd(at(22.32), null, link(null), 'metric')).toBeNull();
+    // A cut on the way, or an end behind the link's own, is no scale.
+    for (const metres of [11, 19, 25, 44])
+      expect(knownEnd({ ...at(metres), end: true }, null, link(22), 'metric'))
+        .withContext(`${metres} m`)
+        .toBeNull();
     expect(knownEnd({ ...at(22.32), end: false }, null, link(22), 'metric')).toBeNull();
     expect(knownEnd(at(22.32), null, link(22), 'metric')?.sentence).toContain('22.32 m is 22.00 m');
   });

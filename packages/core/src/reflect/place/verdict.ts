@@ -90,8 +90,16 @@ const OTHERWISE: Readonly<Record<FarEnd, string>> = {
  * What an event says of a link: its kind, its place, and what it can't tell apart. The cable is only called
  * whole where the far end shows what it is said to hold, and the length is known well enough to tell that end
  * from a cut before it.
+ *
+ * @param scaled whether the distances were scaled by this very end: then it can't show that it is the end
  */
-export function verdictOf(event: Event, link: Known, farEnd: FarEnd, units: UnitSystem): Verdict {
+export function verdictOf(
+  event: Event,
+  link: Known,
+  farEnd: FarEnd,
+  units: UnitSystem,
+  scaled = false,
+): Verdict {
   const where = whereabouts(event, link);
   const name = NAME[event.kind];
   const at = formatUncertain(event.distanceM, units);
@@ -108,6 +116,13 @@ export function verdictOf(event: Event, link: Known, farEnd: FarEnd, units: Unit
     return { where, whole: false, sentence: `${name} at ${at}, behind the far end.`, why: '' };
   if (where !== 'far-plug') return { where, whole: false, sentence: `${name} at ${at}.`, why: '' };
   const good = event.kind === HOLDS[farEnd];
+  if (good && scaled)
+    return {
+      where,
+      whole: false,
+      sentence: `${name} at ${at}: the end that you took as known.`,
+      why: 'The scale was taken from this very end, so a cut before it would look the same. A velocity factor that was measured elsewhere on this cable would tell.',
+    };
   if (good && slack <= WHOLE_WITHIN_M)
     return {
       where,

@@ -88,6 +88,21 @@ describe('The trace page', () => {
     expect(host(page).querySelectorAll('ns-trace-events ol li').length).toBe(0);
   });
 
+  it('scales by an end that is known with one key, and calls nothing whole by it', async () => {
+    const page = await open(TracePage, [], { lengthHow: 'taped' });
+    await type(page, field(page, 'Velocity factor'), '0.69');
+    await type(page, field(page, 'Give or take'), '0.03');
+    await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');
+    button(page, 'Nothing, open').click();
+    await shown(page);
+    expect(text(page)).toContain('This is the known end: 39.');
+    button(page, 'Take it so').click();
+    await shown(page);
+    expect(field(page, 'Velocity factor').value).toMatch(/^0\.(699|70)/);
+    expect(headline(page)).toMatch(/^Open at 40\.0.*: the end that you took as known\.$/);
+    expect(text(page)).not.toContain('The cable is whole');
+  });
+
   it('refuses what is no trace with its line, and numbers that can’t be', async () => {
     const page = await open(TracePage);
     await give(page, new File(['Time,CH1\n0,1\n1e-9,x\n'], 'odd.csv'), 'odd.csv');

@@ -11,6 +11,7 @@ import {
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
+import type { LinkSummary } from '@near-spoke/contract';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import {
   FAR_ENDS,
@@ -107,6 +108,10 @@ export class TracePage {
   protected readonly farEnd = computed(() => this.farEnds()());
   protected readonly ends = FAR_END_CHOICES;
 
+  /** The velocity factor that the end of a trace gave, as it was written. */
+  private readonly endFactors = computed(() =>
+    kept(`reflect.endFactor.${this.open.id()}`, '', (stored) => typeof stored === 'string'),
+  );
   private readonly lastTrace = inject(LastTrace);
   private readonly cables = inject(CableFacts);
   private readonly facts = this.cables.known;
@@ -168,7 +173,7 @@ export class TracePage {
     const [event, link] = [this.main(), this.open.link()];
     if (!event) return '';
     const told = `${event.words.name} at ${event.at}.`;
-    const verdict = link ? verdictOf(event, link, this.farEnd(), this.open.units()) : null;
+    const verdict = link ? this.verdictOn(event, link) : null;
     if (verdict?.where === 'far-plug' || verdict?.where === 'near-plug')
       return `${verdict.sentence} ${verdict.why}`;
     return `${told} ${this.place()?.sentence ?? ''} ${this.doubt() ?? ''}`.trim();
@@ -191,7 +196,7 @@ export class TracePage {
         why: name,
         action: 'Choose another file',
       };
-    const { sentence, why } = verdictOf(event, link, this.farEnd(), this.open.units());
+    const { sentence, why } = this.verdictOn(event, link);
     const said = { sentence, why: why || place.sentence };
     return this.keptHere()
       ? { ...said, why: `Kept in the record. ${said.why}`, action: 'Open the record' }
@@ -304,11 +309,18 @@ export class TracePage {
     this.farEnds().set(what);
   }
 
+  private verdictOn(event: ShownEvent, link: LinkSummary) {
+    const scaled = this.endFactors()() !== '' && this.endFactors()() === this.typed.texts()['vf'];
+    return verdictOf(event, link, this.farEnd(), this.open.units(), scaled);
+  }
+
   /** Everything is told anew by the velocity factor that the known end gives. */
   protected takeKnownEnd(): void {
     const factor = this.known()?.velocityFactor;
     if (!factor) return;
-    this.typed.set({ id: 'vf', text: factor.value.toFixed(4) });
+    const text = factor.value.toFixed(4);
+    this.endFactors().set(text);
+    this.typed.set({ id: 'vf', text });
     this.typed.set({ id: 'vfU', text: Math.max(0.0001, factor.u).toFixed(4) });
   }
 
