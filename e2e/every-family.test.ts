@@ -1,5 +1,15 @@
 import { execFileSync } from 'node:child_process';
-import { expect, goOn, goOnUntil, headline, isSent, mainButton, test, watchErrors } from './stage';
+import {
+  expect,
+  goOn,
+  goOnUntil,
+  headline,
+  isSent,
+  mainButton,
+  siteFigure,
+  test,
+  watchErrors,
+} from './stage';
 
 test('many ends alike are made with each tool taken once, by the main key alone', async ({
   page,
@@ -99,7 +109,7 @@ test('a school that the job has chosen is followed at every end, and can be left
   const why = page.getByRole('textbox', { name: 'Why', exact: true });
   await why.nth(1).fill('No pin die in the van');
   await page.getByRole('button', { name: 'Save' }).click();
-  await expect(page.locator('.figure')).toBeVisible();
+  await expect(siteFigure(page)).toBeVisible();
   await page.goto(await stage.linkUrl('AI01', 'terminate'));
   await expect(page.locator('.list')).toContainText('Solder the pin through its window');
   await expect(page.locator('.facts')).toContainText('No pin die in the van');

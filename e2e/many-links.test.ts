@@ -1,4 +1,4 @@
-import { expect, headline, mainButton, test } from './stage';
+import { expect, headline, mainButton, siteFigure, test } from './stage';
 
 test('5 000 links import, list, search and scroll', async ({ page, stage }) => {
   const rows = Array.from(
@@ -15,7 +15,7 @@ test('5 000 links import, list, search and scroll', async ({ page, stage }) => {
     .setInputFiles({ name: 'berths.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(headline(page)).toHaveText('All 5000 links are read. Import them.');
   await mainButton(page).click();
-  await expect(page.locator('.figure')).toContainText('of 5092', { timeout: 60_000 });
+  await expect(siteFigure(page)).toContainText('of 5092', { timeout: 60_000 });
 
   // Only what is in sight is in the page.
   expect(await page.getByRole('option').count()).toBeLessThan(60);

@@ -1,5 +1,15 @@
 import { execFileSync } from 'node:child_process';
-import { expect, goOn, goOnUntil, headline, isSent, mainButton, test, watchErrors } from './stage';
+import {
+  expect,
+  goOn,
+  goOnUntil,
+  headline,
+  isSent,
+  mainButton,
+  siteFigure,
+  test,
+  watchErrors,
+} from './stage';
 
 const HEAD = 'Label;From;To;Cable type;Near connector;Far connector;Wiring;Length (m)';
 const GOOD = `${HEAD}\r\nQ01;C1/Q/01;Quay camera 1;Cat 6 U/UTP solid;keystone;8P8C plug;B;12,5\r\n`;
@@ -9,7 +19,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   const errors = watchErrors(page);
   await page.goto(`${stage.url}/sites`);
   await page.getByRole('link', { name: /Skerry Holm/ }).click();
-  await expect(page.locator('.figure')).toContainText('of 92 links proven');
+  await expect(siteFigure(page)).toContainText('of 92 links proven');
 
   // A schedule with bad cells: all of them are told, nothing is imported.
   await page.getByRole('button', { name: 'More for this site' }).click();
@@ -27,7 +37,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(headline(page)).toHaveText('One link is read. Import it.');
   await expect(page.locator('tbody tr')).toContainText('12.5 m');
   await mainButton(page).click();
-  await expect(page.locator('.figure')).toContainText('of 93 links proven');
+  await expect(siteFigure(page)).toContainText('of 93 links proven');
 
   // The new link: both ends, one step at a time.
   await page.getByRole('searchbox').fill('quay camera');
@@ -109,7 +119,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
 test('one drop, by keyboard alone', async ({ page, stage }) => {
   const errors = watchErrors(page);
   await page.goto(`${stage.url}/sites/${stage.siteId}`);
-  await expect(page.locator('.figure')).toBeVisible();
+  await expect(siteFigure(page)).toBeVisible();
   await page.keyboard.press('/');
   await page.keyboard.type('TO06');
   await page.keyboard.press('Enter');
@@ -162,7 +172,7 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
   await expect(page.getByRole('dialog')).toContainText('Keys on this screen');
   await page.keyboard.press('Escape');
   await page.keyboard.press('o');
-  await expect(page.locator('.figure')).toBeVisible();
+  await expect(siteFigure(page)).toBeVisible();
   expect(errors).toEqual([]);
 });
 
@@ -211,9 +221,9 @@ test('a link is added, changed and put away, and taken back', async ({ page, sta
 
   await page.getByRole('button', { name: 'More for HP01' }).click();
   await page.getByRole('menuitem', { name: 'Put this link away' }).click();
-  await expect(page.locator('.figure')).toContainText('of 92');
+  await expect(siteFigure(page)).toContainText('of 92');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.locator('.figure')).toContainText('of 93');
+  await expect(siteFigure(page)).toContainText('of 93');
   await isSent(page);
-  await expect(page.locator('.figure')).toContainText('of 93');
+  await expect(siteFigure(page)).toContainText('of 93');
 });

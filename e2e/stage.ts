@@ -150,6 +150,8 @@ export const test = base.extend<{ stage: Stage }, { demo: string }>({
 export { expect };
 
 export const headline = (page: Page): Locator => page.locator('ns-next-thing h2');
+/** How far the site is, on its overview; the figures of a ruler or a template are not meant. */
+export const siteFigure = (page: Page): Locator => page.locator('ns-overview-page .figure');
 export const mainButton = (page: Page): Locator => page.locator('ns-next-thing .main button');
 
 /** Presses the key that the main button names, once it takes one. */
