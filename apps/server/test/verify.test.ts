@@ -5,8 +5,19 @@ interface Told {
     readonly faults: { readonly kind: string; readonly near: string[]; readonly end: string }[];
     readonly probability: number;
   }[];
-  readonly next?: { readonly sentence: string; readonly minutes: number };
-  readonly repair?: { readonly places: string[] };
+  readonly next?: {
+    readonly sentence: string;
+    readonly minutes: number;
+    readonly trial: unknown;
+    readonly outcomes: { readonly words: string; readonly reading: unknown }[];
+  };
+  readonly repair?: {
+    readonly places: string[];
+    readonly sentence: string;
+    readonly provenBy: string | null;
+    readonly shares: { readonly share: number }[];
+  };
+  readonly unproven: string[];
 }
 
 const link = { scheme: 'T568B', shielded: true };
@@ -92,6 +103,55 @@ describe('Verify over HTTP', () => {
     expect(then.repair?.places).toEqual(['far']);
     expect(then.explanations[0]?.faults[0]?.end).toBe('far');
   }, 20_000);
+
+  it('takes what was done between readings, and gives outcomes that are sent back as they are', async () => {
+    const ask = async (readings: unknown[], done: unknown[] = []) =>
+      (
+        await post('explain', {
+          link,
+          readings,
+          done,
+          conditions: { testers: ['identifying-remote', 'look'] },
+        })
+      ).body as Told;
+    const faults = [{ kind: 'open', near: ['4'], end: 'far' }];
+    const { body: scan } = await post('predict', { link, faults, tester: 'identifying-remote' });
+    const look = await ask(scan.shown);
+    expect(look.next?.trial).toEqual({ tester: 'look', end: 'near' });
+    const nothing = look.next?.outcomes.find(({ words }) => words === 'As on a good link');
+    const then = await ask([...scan.shown, nothing?.reading]);
+    expect(then.repair?.places).toEqual(['far']);
+    expect(then.repair?.provenBy).toBe('identifying-remote');
+    expect(then.repair?.shares[0]?.share).toBeGreaterThan(0.5);
+    const done = [{ action: 'remade', end: 'far' }];
+    const proof = await ask([...scan.shown, nothing?.reading], done);
+    expect(proof.next?.trial).toEqual({ tester: 'identifying-remote', moved: null });
+    const failed = await ask([...scan.shown, nothing?.reading, { done }, ...scan.shown]);
+    expect(failed.repair?.places ?? []).not.toEqual(['far']);
+    const blind = await ask([...scan.shown, { done }, ...scan.good]);
+    expect(blind.repair?.places).toEqual([]);
+    expect(blind.unproven).toContain('split-pair');
+    expect(blind.repair?.sentence).toContain('split pairs');
+    const strange = await post('explain', {
+      link,
+      readings: [...scan.shown, { done: [{ action: 'reseated', end: 'far', contacts: ['9'] }] }],
+    });
+    expect(strange.body.errors).toEqual([
+      { path: 'readings.1.done.0.contacts', reason: 'the far end has no contact 9' },
+    ]);
+  }, 20_000);
+
+  it('explains two lamp readings of which the cable was moved at one', async () => {
+    const faults = [{ kind: 'open', near: ['4'], end: 'far' }];
+    const { body: lamps } = await post('predict', { link, faults, tester: 'pair-lamps' });
+    const { status, body } = await post('explain', {
+      link,
+      readings: [lamps.good[0], { ...lamps.shown[0], moved: 'far' }],
+    });
+    expect(status).toBe(200);
+    const kinds = (body as Told).explanations[0]?.faults.map(({ kind }) => kind);
+    expect(kinds).toContain('intermittent');
+  }, 30_000);
 
   it('computes blind spots and the cheapest set that leaves none', async () => {
     const { body } = await post('blind-spots', { link: { scheme: 'T568A' } });

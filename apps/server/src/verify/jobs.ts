@@ -6,11 +6,13 @@ import {
   limitsRequest,
   predictRequest,
 } from '@near-spoke/contract/diagnosis';
-import { readingOf, seenOf } from '@near-spoke/contract/tests';
+import { happenedOf, readingOf, trialOf } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { diagnose, tester } from '@near-spoke/core/verify';
 import { buildLamps } from '@near-spoke/core/verify/build';
 import {
+  ENOUGH_MS,
+  MOST_MS,
   PLAIN_CONDITIONS,
   blindSpots,
   completeFault,
@@ -30,13 +32,10 @@ import type { Database } from '../db/database';
 import { json, type Ask } from '../http/ask';
 import { bodyOf } from '../http/parse';
 import { ProblemError, refuse } from '../http/problem-error';
-import { hasContact, refuseStrangers } from '../tests/refuse-strangers';
+import { hasContact, strangersOf } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
 import { loadExperience } from './experience';
 import { limitsOf } from './limits';
-
-/** Who asks what explains a reading gets the best that was found by then, ms. */
-const EXPLAIN_MS = 1500;
 
 export function diagnoseReading(ask: Ask) {
   const { scheme, shielded, ...shown } = bodyOf(diagnoseRequest, ask);
@@ -79,15 +78,25 @@ export async function predict(ask: Ask, db: Database) {
 export async function explainReadings(ask: Ask, db: Database) {
   const body = bodyOf(explainRequest, ask);
   const { bench } = await benchFor(db, body.link, body.temperatureC);
-  refuseStrangers(body.readings, bench.wiring, (index) => `readings.${index}.`);
+  refuse(
+    body.readings.flatMap((row, index) =>
+      strangersOf('done' in row ? row.done : row, bench.wiring, `readings.${index}.`),
+    ),
+  );
+  refuse(strangersOf(body.done, bench.wiring, ''));
   const given = Object.entries(body.conditions).filter(([, value]) => value !== undefined);
   const prior = priorOf(await loadExperience(db));
   const begun = performance.now();
-  const report = reportOf(body.readings.map(seenOf), bench, {
+  const history = [
+    ...body.readings.flatMap(happenedOf),
+    ...body.done.map((one) => ({ done: one })),
+  ];
+  const report = reportOf(history, bench, {
     prior,
     conditions: { ...PLAIN_CONDITIONS, ...Object.fromEntries(given) },
     upTo: body.upTo,
-    isOver: () => performance.now() - begun > EXPLAIN_MS,
+    isOver: () => performance.now() - begun > MOST_MS,
+    isEnough: () => performance.now() - begun > ENOUGH_MS,
   });
   return json(report.next ? { ...report, next: toldNext(report.next) } : report);
 }
@@ -111,12 +120,14 @@ export const limits = (ask: Ask) => json(limitsOf(bodyOf(limitsRequest, ask)));
 
 export const lampBuild = (ask: Ask) => json(buildLamps(bodyOf(lampBuildRequest, ask)));
 
-const toldNext = ({ tester: id, action, minutes, gainBits, sentence }: NextTest) => ({
-  tester: id,
-  action,
-  minutes,
-  gainBits,
-  sentence,
+const toldNext = ({ trial, outcomes, ...next }: NextTest) => ({
+  ...next,
+  trial: trialOf(trial),
+  outcomes: outcomes.map(({ words, share, shown }) => ({
+    words,
+    share,
+    reading: readingOf(trial, shown),
+  })),
 });
 
 /** Every reading that a class takes of a link, or the one of a tester of one's own. */

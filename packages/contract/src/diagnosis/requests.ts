@@ -2,7 +2,7 @@ import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
 import { LIMIT_CLASSES, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
-import { circuit, testReading } from '../tests';
+import { circuit, done, happened, testReading } from '../tests';
 
 const place = z.enum(['near', 'cable', 'far', 'either']);
 const temperatureC = z.number().min(-50).max(90).default(20);
@@ -94,7 +94,14 @@ const conditions = z
 export const explainRequest = z
   .strictObject({
     link: linkOrInline,
-    readings: z.array(testReading).max(60),
+    readings: z.array(happened).max(200).meta({
+      description: 'In order; between two readings what was done to the link.',
+    }),
+    done: z
+      .array(done)
+      .max(10)
+      .default([])
+      .meta({ description: 'What was done to the link since the last reading.' }),
     conditions: conditions.default({}),
     upTo: z.int().min(1).max(3).default(3),
     temperatureC,
@@ -121,17 +128,38 @@ export const explained = z
         minutes: z.number(),
         gainBits: z.number(),
         sentence: z.string(),
+        trial: z
+          .record(z.string(), z.unknown())
+          .meta({ description: 'A reading without what it showed.' }),
+        outcomes: z
+          .array(z.object({ words: z.string(), share: z.number(), reading: testReading }))
+          .meta({ description: 'What it may show, the likeliest first, as it is sent back.' }),
       })
       .optional(),
     repair: z
       .object({
-        places: z.array(z.enum(['near', 'cable', 'far'])),
+        places: z
+          .array(z.enum(['near', 'cable', 'far']))
+          .meta({ description: 'None where nothing is to be mended.' }),
+        shares: z.array(
+          z.object({ places: z.array(z.enum(['near', 'cable', 'far'])), share: z.number() }),
+        ),
         probability: z.number(),
         minutes: z.number(),
         sentence: z.string(),
-        provenBy: z.string().nullable(),
+        provenBy: z
+          .string()
+          .nullable()
+          .meta({ description: 'The quickest at hand that sees these faults; null for none.' }),
       })
       .optional(),
+    doubt: z
+      .string()
+      .optional()
+      .meta({ description: 'Where all was made anew in vain: what is left to do.' }),
+    unproven: z
+      .array(z.enum(FAULT_KINDS))
+      .meta({ description: 'Kinds that all that was seen since could have let pass.' }),
     sentence: z.string(),
   })
   .meta({ id: 'Explained' });

@@ -1,9 +1,11 @@
+export { done, happened, happenedOf, type Happening, type HappeningInput } from './done';
 export {
   circuit,
   readingOf,
   seenOf,
   strangersIn,
   testReading,
+  trialOf,
   type TestReading,
   type TestReadingInput,
 } from './reading';

@@ -121,7 +121,13 @@ const SHOWN = {
       .max(50),
   },
   tone: { heard: z.array(contact).max(50) },
-  colours: { cores: z.record(contact, z.string().max(20)) },
+  colours: {
+    cores: z.record(contact, z.string().max(20)),
+    flaws: z.array(contact).max(50).optional().meta({
+      description:
+        'Contacts where something else is to be seen, as a strand; left out where nobody said.',
+    }),
+  },
   trio: {
     ohms: z.tuple([measured, measured, measured]).meta({
       description: 'Far end open, shorted, terminated.',
@@ -190,10 +196,14 @@ export function seenOf(reading: TestReading): Seen {
       return { trial, shown: { method: 'tone', heard } };
     }
     case 'look': {
-      const { cores, ...trial } = reading;
+      const { cores, flaws, ...trial } = reading;
       return {
         trial: { ...trial, moved: null },
-        shown: { method: 'colours', cores: new Map(Object.entries(cores)) },
+        shown: {
+          method: 'colours',
+          cores: new Map(Object.entries(cores)),
+          ...(flaws ? { flaws } : {}),
+        },
       };
     }
     case 'coax-trio': {
@@ -205,19 +215,22 @@ export function seenOf(reading: TestReading): Seen {
 
 const told = ({ end: side, contact: name }: ContactNode) => `${side} ${name}`;
 
+/** A trial in the form in which readings are sent, without what it showed. */
+export const trialOf = (trial: Trial) =>
+  'to' in trial
+    ? { ...trial, from: told(trial.from), to: told(trial.to) }
+    : trial.tester === 'own-lamps'
+      ? { tester: trial.tester, moved: trial.moved, circuit: trial.steps }
+      : trial.tester === 'look'
+        ? { tester: trial.tester, end: trial.end }
+        : trial;
+
 /** A trial and what it showed, in the form in which readings are sent. */
 export function readingOf(trial: Trial, shown: Shown): TestReadingInput {
-  const where =
-    'to' in trial
-      ? { ...trial, from: told(trial.from), to: told(trial.to) }
-      : trial.tester === 'own-lamps'
-        ? { tester: trial.tester, moved: trial.moved, circuit: trial.steps }
-        : trial.tester === 'look'
-          ? { tester: trial.tester, end: trial.end }
-          : trial;
   const { method: _, ...what } = shown;
-  const plain = shown.method === 'colours' ? { cores: Object.fromEntries(shown.cores) } : what;
-  return { ...where, ...plain } as TestReadingInput;
+  const plain =
+    shown.method === 'colours' ? { ...what, cores: Object.fromEntries(shown.cores) } : what;
+  return { ...trialOf(trial), ...plain } as TestReadingInput;
 }
 
 /** Contacts that a reading names and its link does not have, by path. */

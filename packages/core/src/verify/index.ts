@@ -1,3 +1,4 @@
+export { DONE_ACTIONS, type Done, type DoneAction } from './done';
 export { applyFaults } from './apply-faults';
 export { ARRANGEMENTS, type Arrangement } from './arrangement';
 export type { Action } from './describe-fault';

@@ -1,8 +1,22 @@
 import { Injectable, computed, inject } from '@angular/core';
+import type { Reading } from '@near-spoke/contract';
 import { seenOf } from '@near-spoke/contract/tests';
 import { ENTERED_TEXT } from '@near-spoke/core/record';
-import type { Seen } from '@near-spoke/core/verify/explain';
+import { sameWiring, wiringOf } from '@near-spoke/core/link';
+import { isDone, type Happened, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
+
+/** So much of what happened to a link is gone through; what is older tells little of it now. */
+const MOST_HAPPENED = 24;
+
+const mapSeen = ({
+  tester: id,
+  nets,
+  splitPairs,
+}: Pick<Reading, 'tester' | 'nets' | 'splitPairs'>): Seen => ({
+  trial: { tester: id, moved: null },
+  shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
+});
 
 /** What was tested on the open link: the newest test, what still holds of all, and all in order. */
 @Injectable()
@@ -16,19 +30,35 @@ export class LinkTests {
   });
   readonly none = computed(() => this.open.latest() === null && this.newest() === null);
 
-  /** What still holds of all that was kept; the same test again takes the place of the one before. */
-  readonly seen = computed((): readonly Seen[] => {
-    const held = this.open.standing()?.held;
-    const { readings, tests } = this.open.facts();
-    const maps = readings.filter((row) => row === held?.reading);
-    const all = [
-      ...maps.map(({ tester: id, nets, splitPairs }): Seen => ({
-        trial: { tester: id, moved: null },
-        shown: { method: 'nets', nets, splitPairs: id === 'pairing' ? splitPairs : null },
-      })),
-      ...tests.filter((row) => held?.tests.includes(row)).map(({ reading }) => seenOf(reading)),
-    ];
-    return [...new Map(all.map((row) => [JSON.stringify(row.trial), row])).values()];
+  /**
+   * What happened to the link, in order: what was seen, and between that the ends that were made again.
+   * Of the same test twice with nothing done between, the later one.
+   */
+  readonly happened = computed((): readonly Happened[] => {
+    const [link, { readings, tests, ticks }] = [this.open.link(), this.open.facts()];
+    if (!link) return [];
+    const wiring = wiringOf(link, this.open.job());
+    const rows: readonly { readonly at: string; readonly row: Happened }[] = [
+      ...readings.map((reading) => ({ at: reading.takenAt, row: mapSeen(reading) })),
+      ...tests
+        .filter((row) => sameWiring(row.wiring, wiring))
+        .map(({ takenAt, reading }) => ({ at: takenAt, row: seenOf(reading) })),
+      ...ticks
+        .filter(({ cause }) => cause !== '')
+        .map(({ at, end }) => ({
+          at,
+          row: { done: { action: 'remade' as const, end, contacts: [] } },
+        })),
+    ].sort((a, b) => a.at.localeCompare(b.at));
+    const kept = new Map<string, Happened>();
+    let dones = 0;
+    for (const { row } of rows) {
+      if (isDone(row)) dones += 1;
+      const key = isDone(row) ? `done ${dones}` : `${dones} ${JSON.stringify(row.trial)}`;
+      kept.delete(key);
+      kept.set(key, row);
+    }
+    return [...kept.values()].slice(-MOST_HAPPENED);
   });
   /** What answers given on the page belong to. */
   readonly after = computed(() => this.newest()?.id ?? this.open.latest()?.id ?? '');

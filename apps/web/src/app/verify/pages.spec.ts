@@ -46,7 +46,7 @@ class AtOnce {
     readonly [K in ExplainKind]: (ask: ExplainWork[K]['ask']) => ExplainWork[K]['answer'];
   } = {
     ...EXPLAIN_WORK,
-    explain: ({ seen, bench, options }) => reportOf(seen, bench, { ...options, upTo: 1 }),
+    explain: ({ history, bench, options }) => reportOf(history, bench, { ...options, upTo: 1 }),
   };
   ask<K extends ExplainKind>(
     kind: K,

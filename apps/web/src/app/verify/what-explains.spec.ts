@@ -13,8 +13,8 @@ import { WhatExplains } from './what-explains';
 class AtOnce {
   readonly report = signal<Report | null>(null);
   readonly failed = signal(false);
-  ask({ seen, bench, options }: ExplainWork['explain']['ask']): void {
-    this.report.set(reportOf(seen, bench, { ...options, upTo: 2 }));
+  ask({ history, bench, options }: ExplainWork['explain']['ask']): void {
+    this.report.set(reportOf(history, bench, { ...options, upTo: 2 }));
   }
 }
 
@@ -66,10 +66,10 @@ describe('what explains a reading', () => {
   it('takes an answer by one key, names the repair, and takes the answer back', async () => {
     await press('b');
     expect(text()).toContain('Remake the near end');
-    expect(text()).toContain('Seen since');
+    expect(text()).toContain('Since then');
     await press('u');
     expect(text()).toContain('Measure by reflectometry');
-    expect(text()).not.toContain('Seen since');
+    expect(text()).not.toContain('Since then');
   });
 
   it('keeps what was seen since over a reload', async () => {
@@ -77,5 +77,32 @@ describe('what explains a reading', () => {
     fixture.destroy();
     await show();
     expect(text()).toContain('Remake the near end');
+  });
+
+  it('takes what was done as evidence: the end that was remade in vain is not named again', async () => {
+    localStorage.setItem('near-spoke.testers.at-hand', JSON.stringify(['identifying-remote']));
+    fixture.destroy();
+    await show();
+    expect(text()).toMatch(/Remake the near end: far end \d+ %, near end \d+ %.*you stand there/);
+    await press('m');
+    expect(text()).toContain('Remade the near end.');
+    expect(text()).toContain('Test with the wire-map tester with an identifying remote');
+    const same = [...(fixture.nativeElement as HTMLElement).querySelectorAll('.outcomes button')]
+      .map((button) => button.textContent ?? '')
+      .find((words) => words.includes('4 open'));
+    await press(same?.trim().at(-1)?.toLowerCase() ?? '');
+    expect(text()).toContain('Remake the far end');
+    fixture.destroy();
+    await show();
+    expect(text()).toContain('Remake the far end');
+  });
+
+  it('says what a pass does not prove', async () => {
+    fixture.componentRef.setInput('kept', [
+      { ...seen[0], shown: { ...seen[0].shown, nets: joinedGroups(conductorGraph(wiring)) } },
+    ]);
+    await fixture.whenStable();
+    expect(text()).toContain('Not proven');
+    expect(text()).toContain('split pairs');
   });
 });

@@ -13,22 +13,30 @@ import { MatButtonToggleModule } from '@angular/material/button-toggle';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import type { LinkSummary } from '@near-spoke/contract';
-import { readingOf, seenOf, testReading, type TestReading } from '@near-spoke/contract/tests';
+import {
+  happened,
+  happenedOf,
+  readingOf,
+  testReading,
+  type Happening,
+} from '@near-spoke/contract/tests';
 import type { Job } from '@near-spoke/core/link';
 import { capital, lower } from '@near-spoke/core/units';
-import { TESTERS, tester, type Place, type TesterId } from '@near-spoke/core/verify';
+import { TESTERS, tester, type Done, type Place, type TesterId } from '@near-spoke/core/verify';
 import {
   PLAIN_CONDITIONS,
   benchOf,
+  doneText,
+  isDone,
   madeWith,
   observe,
   orderOf,
   priorOf,
   testersFor,
   wordsOf,
+  type Happened,
   type Outcome,
   type Report,
-  type Seen,
 } from '@near-spoke/core/verify/explain';
 import { isOneOf, kept } from '../shell/kept';
 import { OneOf } from '../shell/one-of';
@@ -50,8 +58,20 @@ const STANDS = [
 ] as const;
 const LETTERS = ['A', 'B', 'C', 'D', 'E'] as const;
 const MOST_ROWS = 4;
-const isReadings = (stored: unknown): stored is TestReading[] =>
-  testReading.array().max(60).safeParse(stored).success;
+const isHappenings = (stored: unknown): stored is Happening[] =>
+  happened.array().max(60).safeParse(stored).success;
+/** What can be done beside what is advised. */
+const DEEDS: readonly Done[] = (
+  [
+    ['remade', 'near'],
+    ['remade', 'far'],
+    ['reseated', 'near'],
+    ['reseated', 'far'],
+    ['looked', 'near'],
+    ['looked', 'far'],
+    ['replaced', 'cable'],
+  ] as const
+).map(([action, end]) => ({ action, end, contacts: [] }));
 const isTesters = (stored: unknown): stored is TesterId[] =>
   Array.isArray(stored) && stored.every((id) => TESTERS.some((row) => row.id === id));
 const isMinutes = (stored: unknown): stored is number =>
@@ -76,8 +96,8 @@ const isMinutes = (stored: unknown): stored is number =>
 export class WhatExplains {
   readonly link = input.required<LinkSummary>();
   readonly job = input.required<Job>();
-  /** What was kept of the link: a wire map and tests since. */
-  readonly kept = input.required<readonly Seen[]>();
+  /** What happened to the link by what was kept of it. */
+  readonly kept = input.required<readonly Happened[]>();
   /** Under which answers given here are kept; they belong to what was kept then. */
   readonly after = input.required<string>();
 
@@ -97,12 +117,16 @@ export class WhatExplains {
   protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
   /** What was seen since, kept with the reading that it follows. */
   private readonly since = computed(() =>
-    kept<TestReading[]>(`seen-since.${this.after()}`, [], isReadings),
+    kept<Happening[]>(`seen-since.${this.after()}`, [], isHappenings),
   );
   /** Of the firm; what explains a reading waits for it. */
   private readonly experience = inject(FirmExperience).seen;
   private readonly bench = computed(() => benchOf(this.link(), this.job()));
-  private readonly seen = computed((): Seen[] => [...this.kept(), ...this.since()().map(seenOf)]);
+  private readonly history = computed((): Happened[] => [
+    ...this.kept(),
+    ...this.since()().flatMap(happenedOf),
+  ]);
+  protected readonly deeds = DEEDS.map((deed) => ({ deed, words: doneText(deed) }));
 
   protected readonly rows = computed(() =>
     likely(this.report()?.explanations ?? []).map(({ probability, faults }, key) => ({
@@ -144,17 +168,27 @@ export class WhatExplains {
     const bench = this.bench();
     const good = madeWith(bench.wiring, []);
     return this.since()()
-      .map(seenOf)
-      .map(
-        ({ trial, shown }) =>
-          `${orderOf(trial)}: ${lower(wordsOf(shown, observe(trial, good, bench), bench.wiring))}.`,
+      .flatMap(happenedOf)
+      .map((row) =>
+        isDone(row)
+          ? `${doneText(row.done)}.`
+          : `${orderOf(row.trial)}: ${lower(wordsOf(row.shown, observe(row.trial, good, bench), bench.wiring))}.`,
       );
   });
+  /** What the repair that is advised comes to, once it is done. */
+  protected readonly advised = computed((): readonly Done[] => {
+    const places = this.report()?.repair?.places ?? [];
+    return places.includes('cable')
+      ? [{ action: 'replaced', end: 'cable', contacts: [] }]
+      : places.map((end) => ({ action: 'remade', end, contacts: [] }));
+  });
+  protected readonly advisedText = computed(() => this.advised().map(doneText).join(', '));
   protected readonly proof = computed(() => {
-    const id = this.report()?.repair?.provenBy;
-    return id && this.report()?.repair?.places.length
-      ? `Then prove it: ${lower(tester(id).name)}.`
-      : '';
+    const repair = this.report()?.repair;
+    if (!repair || repair.places.length === 0) return '';
+    return repair.provenBy
+      ? `Then prove it: ${lower(tester(repair.provenBy).name)}.`
+      : 'No tester at hand shows such a fault: a pass would prove nothing of it.';
   });
 
   constructor() {
@@ -164,7 +198,7 @@ export class WhatExplains {
       const bench = this.bench();
       const usable = testersFor(bench.wiring).map(({ id }) => id);
       const question = {
-        seen: this.seen(),
+        history: this.history(),
         bench,
         options: {
           prior: priorOf(experience),
@@ -189,6 +223,11 @@ export class WhatExplains {
           if (row) this.answer(row.outcome);
         },
       })),
+      {
+        key: 'm',
+        what: 'What is advised is mended',
+        run: () => this.do(this.advised()),
+      },
       { key: 'u', what: 'Take the last answer back', run: () => this.undo() },
     );
   }
@@ -198,6 +237,12 @@ export class WhatExplains {
     if (!trial) return;
     const told = testReading.safeParse(readingOf(trial, shown));
     if (told.success) this.since().update((list) => [...list, told.data]);
+  }
+
+  protected do(done: readonly Done[]): void {
+    if (done.length === 0) return;
+    const row: Happening = { done: done.map((one) => ({ ...one, contacts: [...one.contacts] })) };
+    this.since().update((list) => [...list, row]);
   }
 
   protected undo(): void {

@@ -42,7 +42,7 @@ type Cores = Record<End, Map<Contact, ConductorId>>;
  * has one; faults of order that share contacts follow one another.
  */
 export function madeWith(wiring: Wiring, faults: readonly Fault[]): Made {
-  const good = coresOf(wiring);
+  const { cores: good, pairOf } = meantBy(wiring);
   const cores: Cores = { near: new Map(good.near), far: new Map(good.far) };
   for (const fault of faults) {
     if (WIRING_KINDS.has(fault.kind)) reorder(cores, good, fault);
@@ -54,7 +54,7 @@ export function madeWith(wiring: Wiring, faults: readonly Fault[]): Made {
       .flatMap((fault) => coresNamed(fault, good).map((core) => ({ core, place: placeOf(fault) })));
   return {
     cores,
-    pairOf: pairsByCore(wiring),
+    pairOf,
     broken: spots(OPEN_KINDS),
     loose: spots(new Set(['intermittent'])),
     poor: spots(new Set(['high-resistance'])),
@@ -63,6 +63,20 @@ export function madeWith(wiring: Wiring, faults: readonly Fault[]): Made {
       .flatMap((fault) => jointsOf(fault, good)),
     otherMetal: faults.some(({ kind }) => kind === 'other-metal'),
   };
+}
+
+interface Meant {
+  readonly cores: Cores;
+  readonly pairOf: ReadonlyMap<ConductorId, number>;
+}
+
+const meant = new WeakMap<Wiring, Meant>();
+
+/** What a wiring means, worked out once: links of it are made a thousand times. */
+function meantBy(wiring: Wiring): Meant {
+  const known = meant.get(wiring) ?? { cores: coresOf(wiring), pairOf: pairsByCore(wiring) };
+  meant.set(wiring, known);
+  return known;
 }
 
 /** The cores that a wiring means for its contacts. */

@@ -51,7 +51,12 @@ export type Shown =
   | { readonly method: 'ohms'; readonly ohm: number | null }
   | { readonly method: 'lengths'; readonly pairs: readonly PairLength[] }
   | { readonly method: 'tone'; readonly heard: readonly Contact[] }
-  | { readonly method: 'colours'; readonly cores: ReadonlyMap<Contact, ConductorId> }
+  | {
+      readonly method: 'colours';
+      readonly cores: ReadonlyMap<Contact, ConductorId>;
+      /** Contacts where something else is to be seen, as a strand; left out where nobody said. */
+      readonly flaws?: readonly Contact[];
+    }
   | { readonly method: 'trio'; readonly ohms: readonly (number | null)[] };
 
 /** What a trial needs to know of a link besides how it was made. */

@@ -50,6 +50,8 @@ export function asTold(there: Shown, told: Shown): Shown {
     return {
       ...there,
       cores: new Map([...there.cores].filter(([contact]) => told.cores.has(contact))),
+      // Whether something is to be seen is a matter of chance: it is weighed, not compared.
+      ...(told.flaws ? { flaws: told.flaws } : {}),
     };
   return there;
 }
@@ -103,11 +105,6 @@ const slack = (value: number) => value * OHM_SHARE + OHM_BESIDE;
 export const withinTolerance = (ohm: number | null, expected: number | null): boolean =>
   within(ohm, expected, expected);
 
-export const isLamps = (
-  trial: Trial,
-): trial is Extract<Trial, { tester: 'pair-lamps' | 'sequential-lamps' | 'own-lamps' }> =>
-  trial.tester.endsWith('-lamps');
-
 /** One way of writing what the lamps of a step showed. */
 export const spellStep = ({ step, lit, dim }: LampStep): string =>
   `${step}:${[...lit].sort().join('+')};${[...dim].sort().join('+')}`;
@@ -119,6 +116,7 @@ export function spell(shown: Shown): string {
       return [...shown.cores]
         .map(([contact, core]) => `${contact}=${core}`)
         .sort()
+        .concat(shown.flaws ? [`flaws ${[...shown.flaws].sort().join('+')}`] : [])
         .join();
     case 'nets':
       return `${JSON.stringify(canonicalReading(shown.nets))}${(shown.splitPairs ?? [])
@@ -142,4 +140,11 @@ export function spell(shown: Shown): string {
     case 'beep':
       return shown.beeps ? 'beeps' : 'silent';
   }
+}
+
+/** Whether a link that shows one thing can be told from a good one that shows the other. */
+export function looksGood(plain: Shown, there: Shown): boolean {
+  if (plain.method !== 'ohms' && plain.method !== 'trio') return spell(plain) === spell(there);
+  const [before, after] = [ohmsOf(plain), ohmsOf(there)];
+  return before.every((ohm, index) => withinTolerance(after[index] ?? null, ohm));
 }

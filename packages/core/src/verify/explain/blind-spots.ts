@@ -1,10 +1,11 @@
 import { pairsOf, wireContacts, type ContactNode, type Wiring } from '../../link';
 import { madeWith } from '../electric/made';
-import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+import { observe, type Bench, type Trial } from '../electric/trial';
 import { FAULT_KINDS, type Fault, type FaultKind } from '../fault';
 import { TESTERS, type Tester, type TesterId } from '../tester';
-import { ohmsOf, spell, withinTolerance, type Seen } from './agree';
-import { consistency, goesByJoints } from './consistency';
+import { looksGood, type Seen } from './agree';
+import { consistency } from './consistency';
+import { goesByJoints } from './goes-by-joints';
 import { hypothesesOf } from './hypotheses';
 import { NO_EXPERIENCE, priorOf } from './prior';
 
@@ -113,6 +114,12 @@ export function missedOf(trials: readonly Trial[], bench: Bench): Omit<BlindSpot
   });
 }
 
+/** Kinds of which at least one instance would pass all of these trials. */
+export const kindsUnseen = (trials: readonly Trial[], bench: Bench): readonly FaultKind[] =>
+  missedOf(trials, bench)
+    .filter(({ missed }) => missed > 0)
+    .map(({ kind }) => kind);
+
 /** Conductors up to which every single fault is tried. */
 const ALL_TRIED = 9;
 /** Of links with more, some of each kind: fewer, the more each of them costs to try. */
@@ -152,13 +159,6 @@ export function blindSpots(bench: Bench): BlindSpots {
     sampled: isSampled(bench.wiring),
     cheapest: cheapestOf(classes, kinds, spots),
   };
-}
-
-/** Whether a link that shows one thing can be told from a good one that shows the other. */
-export function looksGood(plain: Shown, there: Shown): boolean {
-  if (plain.method !== 'ohms' && plain.method !== 'trio') return spell(plain) === spell(there);
-  const [before, after] = [ohmsOf(plain), ohmsOf(there)];
-  return before.every((ohm, index) => withinTolerance(after[index] ?? null, ohm));
 }
 
 function cheapestOf(

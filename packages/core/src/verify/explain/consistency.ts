@@ -1,25 +1,10 @@
-import type { Fault, Place } from '../fault';
+import type { Fault } from '../fault';
 import type { CircuitStep } from '../electric/lamp-circuit';
-import { lampStep } from '../electric/observe';
-import { linkCircuit } from '../electric/link-circuit';
 import { madeWith } from '../electric/made';
-import { stepsOf, type Bench, type Trial } from '../electric/trial';
-import { agrees, isLamps, pairingOf, spellStep, type Seen } from './agree';
-import { partitions } from './partition';
-import { terminalsOf } from './terminals';
-
-/** Testers to whom links with the same contacts joined look the same. */
-const SEES_JOINTS: ReadonlySet<string> = new Set([
-  'identifying-remote',
-  'pairing',
-  'tone',
-  'pair-lamps',
-  'sequential-lamps',
-  'own-lamps',
-]);
-
-/** Whether what a trial shows follows from which contacts are joined. */
-export const goesByJoints = ({ tester }: Trial): boolean => SEES_JOINTS.has(tester);
+import { stepsOf, type Bench } from '../electric/trial';
+import { agrees, pairingOf, spellStep, type Seen } from './agree';
+import { byChance, goesByJoints, isLamps } from './goes-by-joints';
+import { observerOf, whileMoved } from './observer';
 
 export interface Consistency {
   readonly of: (faults: readonly Fault[]) => boolean;
@@ -35,46 +20,45 @@ const REST_EFFORT = 20;
  * the cable is moved somewhere, what is loose there is open.
  */
 export function consistency(seen: readonly Seen[], bench: Bench): Consistency {
-  const { of: partitionOf, ofNets, places } = partitions(bench.wiring);
+  const { partitions, step: stepOf } = observerOf(bench);
   const make = (faults: readonly Fault[]) => madeWith(bench.wiring, faults);
   const joints = seen.filter(({ trial }) => goesByJoints(trial));
-  const groups = [...new Set(joints.map(({ trial }) => trial.moved))].map((moved) => {
-    const here = joints.filter(({ trial }) => trial.moved === moved);
+  const groupOf = ({ trial }: Seen) => `${trial.moved ?? ''} ${byChance(trial)}`;
+  const groups = [...new Set(joints.map(groupOf))].flatMap((name) => {
+    const here = joints.filter((one) => groupOf(one) === name);
+    const trial = here[0]?.trial;
+    if (!trial) return [];
     return {
-      moved,
+      moved: trial.moved,
+      byChance: byChance(trial),
       known: new Map<string, boolean>(),
-      maps: here.flatMap(({ shown }) => (shown.method === 'nets' ? [ofNets(shown.nets)] : [])),
+      maps: here.flatMap(({ shown }) =>
+        shown.method === 'nets' ? [partitions.ofNets(shown.nets)] : [],
+      ),
       tones: here.filter(({ shown }) => shown.method === 'tone'),
-      steps: here
-        .flatMap((one) => stepsTold(one, bench))
-        .map((row) => ({
-          ...row,
-          terminals: terminalsOf(row.step, places),
-          known: new Map<string, boolean>(),
-        })),
+      steps: here.flatMap((one) => stepsTold(one, bench)),
     };
   });
   const groupAgrees = (
-    { moved, maps, tones, steps }: (typeof groups)[number],
+    { maps, tones, steps }: (typeof groups)[number],
     partition: string,
     faults: readonly Fault[],
   ): boolean =>
     maps.every((map) => map === partition) &&
     tones.every((one) => agrees(one, make(faults), bench)) &&
-    steps.every(({ step, told, terminals, known }) => {
-      const key = terminals(partition);
-      const link = () => linkCircuit(make(faults), bench.electrics, moved);
-      const agreed = known.get(key) ?? spellStep(lampStep(step, link())) === told;
-      known.set(key, agreed);
-      return agreed;
-    });
+    steps.every(({ step, told }) => spellStep(stepOf(step, partition, faults)) === told);
+  const agreesAs = (group: (typeof groups)[number], faults: readonly Fault[]): boolean => {
+    const partition = partitions.of(faults);
+    const agreed = group.known.get(partition) ?? groupAgrees(group, partition, faults);
+    group.known.set(partition, agreed);
+    return agreed;
+  };
   const jointsAgree = (faults: readonly Fault[]): boolean =>
-    groups.every((group) => {
-      const partition = partitionOf(whileMoved(faults, group.moved));
-      const agreed = group.known.get(partition) ?? groupAgrees(group, partition, faults);
-      group.known.set(partition, agreed);
-      return agreed;
-    });
+    groups.every(
+      (group) =>
+        agreesAs(group, whileMoved(faults, group.moved)) ||
+        (group.byChance && agreesAs(group, faults)),
+    );
   const pairings = joints.filter(({ trial }) => trial.tester === 'pairing');
   const rest = seen.filter((one) => !joints.includes(one));
   let effort = 0;
@@ -101,18 +85,5 @@ function stepsTold(
   return stepsOf(trial, bench).flatMap((step) => {
     const told = shown.steps.find((row) => row.step === step.name);
     return told ? [{ step, told: spellStep(told) }] : [];
-  });
-}
-
-const opened = new WeakMap<Fault, Fault>();
-
-/** Faults as they are while the cable is moved at a place: what is loose there is open. */
-function whileMoved(faults: readonly Fault[], moved: Place | null): readonly Fault[] {
-  if (moved === null) return faults;
-  return faults.map((fault) => {
-    if (fault.kind !== 'intermittent' || fault.end !== moved) return fault;
-    const open = opened.get(fault) ?? { ...fault, kind: 'open' as const };
-    opened.set(fault, open);
-    return open;
   });
 }

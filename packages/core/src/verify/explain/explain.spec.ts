@@ -11,9 +11,9 @@ import { blindSpots, procedureOf, testersFor } from './blind-spots';
 import { completeFault } from './complete-fault';
 import { explain, type Explained } from './explain';
 import { hypothesesOf, type Hypothesis } from './hypotheses';
-import { PLAIN_CONDITIONS } from './next-test';
 import { NO_EXPERIENCE, priorOf } from './prior';
 import { reportOf } from './report';
+import { PLAIN_CONDITIONS } from './trials-for';
 
 const prior = priorOf(NO_EXPERIENCE);
 const shielded = plainBench(fourPairWiring('T568B', 'T568B', true));

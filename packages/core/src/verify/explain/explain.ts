@@ -3,6 +3,7 @@ import type { Bench } from '../electric/trial';
 import type { Seen } from './agree';
 import { consistency } from './consistency';
 import { hypothesesOf, type Hypothesis } from './hypotheses';
+import { likelihoodOfLooks } from './look';
 import { allows, marksOf, tellsPlaces, unmarked, type Marks } from './marks';
 import type { Prior } from './prior';
 
@@ -41,14 +42,14 @@ export interface ExplainOptions {
   readonly most: number;
   /** Whether there is no more time: what was found until then is told. */
   readonly isOver?: () => boolean;
+  /** Whether so much time has gone that what was found by then is enough. */
+  readonly isEnough?: () => boolean;
 }
 
 /** Links with more single faults than this are searched for two at once only. */
 const MANY = 170;
 /** And with more than this without marks, which take longer to make than they save. */
 const TOO_MANY_TO_MARK = 1500;
-/** Sets between two looks at the time. */
-const SETS_A_LOOK = 64;
 const CANDIDATES = 400;
 /** Work after which sets of three are given up: some seconds. */
 const EFFORT = 1_200_000;
@@ -66,35 +67,37 @@ export function explain(seen: readonly Seen[], bench: Bench, options: ExplainOpt
   const { of, differs } = all.length > TOO_MANY_TO_MARK ? unmarked(all) : marksOf(all, seen, bench);
   const sensitive = seen.some(({ trial }) => tellsPlaces(trial));
   const consistent = consistency(seen, bench);
+  const looks = likelihoodOfLooks(seen);
+  const likelihood = (faults: readonly Fault[]) => (consistent.of(faults) ? looks(faults) : 0);
   let found: Found[] = [];
   let upTo = 0;
-  let sets = 0;
   let over = false;
   for (let size = 0; size <= most && !over; size += 1) {
     const more: Found[] = [];
     for (const indices of setsOf(all, of, differs, size)) {
-      sets += 1;
       // Single faults are always gone through: without them there is no answer at all.
       over =
-        size > 1 &&
-        ((size > 2 && consistent.effort() > EFFORT) ||
-          (sets % SETS_A_LOOK === 0 && options.isOver?.() === true));
+        size > 1 && ((size > 2 && consistent.effort() > EFFORT) || options.isOver?.() === true);
       if (over) break;
       const rows = indices.map((index) => all[index] as Hypothesis);
       const each = sensitive || meet(rows);
       const marks = indices.map((index) => of[index] as Marks);
-      const weight = weigh(rows, each ? consistent.of : null, marks, differs);
+      const weight = weigh(rows, each ? likelihood : null, marks, differs);
       if (weight > 0 && (each || consistent.of(rows.map(firstOf))))
         more.push({ rows, weight, each });
     }
-    if (over) break;
+    // What a search that was cut short found is told only where there is nothing else.
+    if (over && found.length > 0) break;
     found = [...found, ...more];
-    upTo = size;
+    if (!over) upTo = size;
   }
   found.sort((a, b) => b.weight - a.weight);
   const whole = found.reduce((sum, { weight }) => sum + weight, 0);
   const variants = ({ rows, each }: Found) =>
-    variantsOf(rows).filter(({ faults }) => !each || consistent.of(faults));
+    variantsOf(rows).flatMap(({ faults, probability }) => {
+      const share = each ? likelihood(faults) : 1;
+      return share > 0 ? [{ faults, probability: probability * share }] : [];
+    });
   return {
     explanations: found.slice(0, options.most).map((row) => tell(row, variants(row), whole)),
     candidates: found
@@ -123,7 +126,7 @@ const firstOf = ({ places }: Hypothesis): Fault =>
 /** How many links have this set, over all places that agree with what was seen. */
 function weigh(
   rows: readonly Hypothesis[],
-  consistent: ((faults: readonly Fault[]) => boolean) | null,
+  likelihood: ((faults: readonly Fault[]) => number) | null,
   marks: readonly Marks[],
   differs: number,
 ): number {
@@ -132,7 +135,7 @@ function weigh(
   const from = (index: number, weight: number, after: number): number => {
     const row = rows[index];
     if (!row)
-      return consistent === null || (allows(here, differs) && consistent(faults)) ? weight : 0;
+      return likelihood === null ? weight : allows(here, differs) ? weight * likelihood(faults) : 0;
     const again = rows[index - 1] === row;
     let sum = 0;
     for (let place = again ? after + 1 : 0; place < row.places.length; place += 1) {

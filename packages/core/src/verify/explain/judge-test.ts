@@ -1,8 +1,8 @@
 import { madeWith } from '../electric/made';
 import { observe, type Bench } from '../electric/trial';
 import { lower } from '../../units';
-import { asTold, spell, type Seen } from './agree';
-import { looksGood, missedOf, procedureOf } from './blind-spots';
+import { asTold, looksGood, spell, type Seen } from './agree';
+import { missedOf, procedureOf } from './blind-spots';
 import { wordsOf } from './outcomes';
 import type { FaultKind, Place } from '../fault';
 import type { TestVerdict } from '../test-verdict';

@@ -2,8 +2,9 @@ import { SHELL } from '../../catalogue';
 import { pairAt, wireContacts, type Wiring } from '../../link';
 import { asTold, type Seen } from './agree';
 import type { Hypothesis } from './hypotheses';
-import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
-import { madeWith } from '../electric/made';
+import type { Bench, Shown, Trial } from '../electric/trial';
+import { byChance } from './goes-by-joints';
+import { observerOf } from './observer';
 
 /**
  * What a trial shows, item by item. Of each item it is known which contacts and pairs can change it:
@@ -138,7 +139,7 @@ export function marksOf(
     if (!bits.has(key)) bits.set(key, bits.size % BITS);
     return 1 << (bits.get(key) as number);
   };
-  const good = madeWith(bench.wiring, []);
+  const { show } = observerOf(bench);
   const changed = (trial: Trial, index: number, one: Shown, other: Shown): Map<string, Item> => {
     const [before, after] = [one, other].map(
       (shown) => new Map(keyed(itemsOf({ trial, shown }, bench), index)),
@@ -164,25 +165,25 @@ export function marksOf(
   let differs = 0;
   const shown = hypotheses.map(({ places }) => places.map(() => ({ shows: 0, showsApart: 0 })));
   seen.forEach(({ trial, shown: told }, index) => {
-    const plain = asTold(observe(trial, good, bench), told);
+    const plain = asTold(show(trial, []), told);
     differs |= mask(changed(trial, index, plain, told));
     hypotheses.forEach(({ places }, at) => {
       const seenAt = places.map(({ fault }, place) =>
         place > 0 && !tellsPlaces(trial)
           ? null
-          : changed(
-              trial,
-              index,
-              plain,
-              asTold(observe(trial, madeWith(bench.wiring, [fault]), bench), told),
-            ),
+          : changed(trial, index, plain, asTold(show(trial, [fault]), told)),
       );
       places.forEach((_, place) => {
         const row = shown[at]?.[place];
         const items = seenAt[place] ?? seenAt[0];
         if (!row || !items) return;
-        row.showsApart |= mask(items);
-        row.shows |= mask(new Map([...items].filter(([, { ofContact }]) => ofContact)));
+        const [all, ofContacts] = [
+          mask(items),
+          mask(new Map([...items].filter(([, { ofContact }]) => ofContact))),
+        ];
+        if (byChance(trial) && hypotheses[at]?.kind === 'intermittent') return;
+        row.showsApart |= all;
+        row.shows |= ofContacts;
       });
     });
   });

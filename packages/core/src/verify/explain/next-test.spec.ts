@@ -4,23 +4,16 @@ import { plainBench } from '../electric/bench';
 import { madeWith } from '../electric/made';
 import { observe, type Bench, type Trial } from '../electric/trial';
 import type { TesterId } from '../tester';
-import { countedOn, spell, type Seen } from './agree';
+import { spell, type Seen } from './agree';
 import { completeFault } from './complete-fault';
 import { explain, type Candidate } from './explain';
-import {
-  PLAIN_CONDITIONS,
-  advise,
-  mass,
-  minutesOf,
-  repairs,
-  split,
-  standsAt,
-  trialsFor,
-  type Conditions,
-} from './next-test';
+import { advise } from './next-test';
+import { shownOf } from './outcomes';
 import { NO_EXPERIENCE, priorOf } from './prior';
 import { repairKey, repairMinutes } from './repair';
+import { mass, repairs, split } from './shares';
 import { tellAdvice } from './tell';
+import { PLAIN_CONDITIONS, minutesOf, standsAt, trialsFor, type Conditions } from './trials-for';
 
 const prior = priorOf(NO_EXPERIENCE);
 const whole = plainBench(fourPairWiring('T568B', 'T568B'));
@@ -36,7 +29,7 @@ const firstReading = (half: Parameters<typeof completeFault>[0], bench: Bench): 
 const candidatesOf = (seen: readonly Seen[], bench: Bench, most: number): Candidate[] =>
   explain(seen, bench, { prior, upTo: 2, most: 1 }).candidates.slice(0, most);
 const shows = (trial: Trial, { faults }: Candidate, bench: Bench) =>
-  spell(countedOn(observe(trial, madeWith(bench.wiring, faults), bench), bench));
+  shownOf(trial, faults, bench).map(({ shown, share }) => ({ key: spell(shown), share }));
 
 /** Expected minutes until the right repair, doing what is advised. */
 function advised(
@@ -48,17 +41,16 @@ function advised(
   if (rows.length === 0) return 0;
   const advice = advise(rows, seen, bench, conditions);
   if (advice.kind === 'repair') {
+    // What is mended is proven, and what is left of the accounts is what another repair mends.
     const rest = rows.filter(({ faults }) => repairKey(faults) !== advice.key);
     return advice.minutes + (mass(rest) / mass(rows)) * advised(rest, seen, bench, conditions);
   }
+  if (advice.kind === 'doubt') throw new Error('Nothing is left to advise');
   const at = standsAt(advice.trial, conditions.at);
   return split(rows, (row) => shows(advice.trial, row, bench)).reduce((sum, part) => {
-    const shown = observe(
-      advice.trial,
-      madeWith(bench.wiring, (part[0] as Candidate).faults),
-      bench,
-    );
-    const next = [...seen, { trial: advice.trial, shown }];
+    const [first] = shownOf(advice.trial, (part[0] as Candidate).faults, bench);
+    if (!first) throw new Error('A trial shows something');
+    const next = [...seen, { trial: advice.trial, shown: first.shown }];
     return sum + (mass(part) / mass(rows)) * advised(part, next, bench, { ...conditions, at });
   }, advice.minutes);
 }
@@ -70,26 +62,37 @@ function best(
   bench: Bench,
   conditions: Conditions,
 ) {
-  const trials = trialsFor(rows, conditions);
+  const trials = trialsFor(rows, conditions, bench.wiring);
   const placed = new Set(seen.map(({ trial }) => trial.tester));
   const known = new Map<string, number>();
-  const value = (left: readonly Candidate[], at: 'near' | 'far'): number => {
+  const value = (
+    left: readonly Candidate[],
+    at: 'near' | 'far',
+    looked: readonly Trial[] = [],
+  ): number => {
     if (left.length === 0) return 0;
-    const key = `${at} ${left.map((row) => rows.indexOf(row)).join()}`;
+    const whole = mass(left);
+    const key = `${at} ${looked.length} ${left.map(({ faults, probability }) => `${rows.findIndex((row) => row.faults === faults)}:${(probability / whole).toFixed(4)}`).join()}`;
     const before = known.get(key);
     if (before !== undefined) return before;
     const here = { ...conditions, at };
     const mended = repairs(left).map(([repair, share]) => {
       const rest = left.filter(({ faults }) => repairKey(faults) !== repair);
-      return repairMinutes(repair, at, conditions.walkMinutes) + (1 - share) * value(rest, at);
+      return (
+        repairMinutes(repair, at, conditions.walkMinutes) + (1 - share) * value(rest, at, looked)
+      );
     });
     const tested = trials.flatMap((trial) => {
+      if (looked.includes(trial)) return [];
       const parts = split(left, (row) => shows(trial, row, bench));
       if (parts.length < 2) return [];
       const stands = standsAt(trial, at);
       return [
         parts.reduce(
-          (sum, part) => sum + (mass(part) / mass(left)) * value(part, stands),
+          (sum, part) =>
+            sum +
+            (mass(part) / whole) *
+              value(part, stands, trial.tester === 'look' ? [...looked, trial] : looked),
           minutesOf(trial, at, here, placed.has(trial.tester)),
         ),
       ];

@@ -1,29 +1,17 @@
-import type { Contact } from '../../catalogue';
+import type { Bench, Trial } from '../electric/trial';
 import type { End } from '../../link';
-import { madeWith } from '../electric/made';
-import { observe, type Bench, type Trial } from '../electric/trial';
-import { PLACES, type Place } from '../fault';
-import { tester, type TesterId } from '../tester';
-import { countedOn, spell, type Seen } from './agree';
+import { PLACES, type FaultKind } from '../fault';
+import { spell } from './agree';
+import { kindsUnseen, procedureOf, testersFor } from './blind-spots';
+import { isDone, type Happened } from './done';
 import type { Candidate } from './explain';
-import { repairKey, repairMinutes, type RepairKey } from './repair';
-
-/** What can be done where someone stands, and what it costs. */
-export interface Conditions {
-  readonly testers: readonly TesterId[];
-  readonly at: End;
-  readonly walkMinutes: number;
-  /** To open what covers an end. */
-  readonly openMinutes: number;
-}
-
-/** Generic: two rooms of one floor. */
-export const PLAIN_CONDITIONS: Conditions = {
-  testers: ['beeper', 'identifying-remote', 'look'],
-  at: 'near',
-  walkMinutes: 3,
-  openMinutes: 1,
-};
+import { goesByJoints } from './goes-by-joints';
+import { observerOf } from './observer';
+import { shownOf } from './outcomes';
+import { CALLBACK_MINUTES, PROVE_MINUTES, placesOf, repairMinutes, type RepairKey } from './repair';
+import { entropy, mass, repairs, split } from './shares';
+import { standingOf, type Standing } from './standing';
+import { minutesOf, standsAt, trialsFor, type Conditions } from './trials-for';
 
 export interface TestAdvice {
   readonly kind: 'test';
@@ -33,16 +21,33 @@ export interface TestAdvice {
   readonly gainBits: number;
   /** Likeliest account behind each outcome that it tells apart, the likelier outcomes first. */
   readonly tells: readonly Candidate[];
+  /** Kinds of faults that may be there and pass such a test, with how likely they are, the likeliest first. */
+  readonly blindTo: readonly { readonly kind: FaultKind; readonly share: number }[];
+  /** Where all that was seen is good: what that can't see and this test does. */
+  readonly before?: readonly FaultKind[];
 }
 
 export interface RepairAdvice {
   readonly kind: 'repair';
+  /** Empty where nothing is to be mended. */
   readonly key: RepairKey;
   readonly probability: number;
   readonly minutes: number;
+  /** All repairs that are likely, the likeliest first. */
+  readonly shares: readonly { readonly key: RepairKey; readonly share: number }[];
+  /** Where the person stands. */
+  readonly at: End;
+  /** Why this one, where it is not simply the one that is called for. */
+  readonly because:
+    'called-for' | 'rest-failed' | 'something-new' | 'nothing-else-helped' | 'nothing-explains';
 }
 
-export type Advice = TestAdvice | RepairAdvice;
+/** There is nothing left to advise: everything was made anew, and it still differs. */
+export interface DoubtAdvice {
+  readonly kind: 'doubt';
+}
+
+export type Advice = TestAdvice | RepairAdvice | DoubtAdvice;
 
 interface State {
   readonly candidates: readonly Candidate[];
@@ -53,28 +58,112 @@ interface State {
 const LOOKED_AT = 60;
 /** A test must save more than this to be worth its trouble, minutes. */
 const WORTH = 0.05;
-/** Contacts of an end that probes are put to. */
-const MOST_CONTACTS = 5;
 /** How many tests ahead are thought through. */
 const AHEAD = 2;
 /** Tests that the second look ahead is taken at. */
 const FINALISTS = 6;
+/** Repairs that are told beside the one that is advised have at least this share. */
+const TOLD_SHARE = 0.05;
+/** An account that is less likely than this sends nobody to mend. */
+const MENDED_SHARE = 0.01;
+/** How often one end is made anew before the whole link is. */
+const MOST_REMAKES = 2;
+const MOST_REPLACEMENTS = 2;
+/** The same where each time something else is seen, and from which share on that is put down to the hands. */
+const MOST_OWN_REMAKES = 5;
+const OWN_SHARE = 0.8;
+/** Kinds of faults that are less likely than this are not spoken of before a test. */
+const BLIND_SHARE = 0.02;
 
 /**
  * What to do next: the test that saves most of the minutes that are expected until the right repair
- * is made, or that repair, once no test saves any.
+ * is made, or that repair, once no test saves any. What was mended is proven before it is believed, and
+ * what has just failed is not advised again. Following it always ends: an end is made anew twice at
+ * most, then the whole link is.
+ *
+ * @param isOver whether there is no more time: then a test is chosen by one look ahead
  */
 export function advise(
   candidates: readonly Candidate[],
-  seen: readonly Seen[],
+  history: readonly Happened[],
   bench: Bench,
   conditions: Conditions,
+  isOver: () => boolean = () => false,
 ): Advice {
   const state: State = { candidates: candidates.slice(0, LOOKED_AT), at: conditions.at };
-  const placed = new Set(seen.map(({ trial }) => trial.tester));
-  const made = new Set(seen.map(({ trial }) => JSON.stringify(trial)));
+  const standing = standingOf(history, bench);
+  if (candidates.length === 0) return unexplained(standing, conditions);
+  const test = bestTest(state, history, standing, bench, conditions, isOver);
+  const { walkMinutes } = conditions;
+  const atOnce = repairsInTurn(state, walkMinutes);
+  if (test && (standing.toProve || (!isClear(state) && test.expected < atOnce - WORTH)))
+    return test.advice;
+  if (PLACES.every((place) => standing.failed.has(place)))
+    return anew(standing, state, conditions, 'nothing-else-helped');
+  const repair = bestRepair(state, standing, conditions);
+  if (repair?.key === '') return proveMore(state, history, standing, bench, conditions) ?? repair;
+  return repair ?? lookAgain(state, standing, bench, conditions);
+}
+
+/** Before a pass is believed: the quickest test at hand that sees what those before it could not. */
+function proveMore(
+  state: State,
+  history: readonly Happened[],
+  { seen }: Standing,
+  bench: Bench,
+  conditions: Conditions,
+): TestAdvice | null {
+  const trials = seen.map(({ trial }) => trial);
+  const made = new Set<string>(trials.map(({ tester: id }) => id));
+  const others = testersFor(bench.wiring).filter(
+    ({ id }) => conditions.testers.includes(id) && !made.has(id),
+  );
+  const single = others.flatMap((row) => {
+    const [trial, another] = procedureOf(row, bench.wiring);
+    return trial && !another ? [trial] : [];
+  });
+  if (single.length === 0) return null;
+  const unseen = kindsUnseen(trials, bench);
+  const placed = placedIn(history);
+  const [best] = single
+    .map((trial) => {
+      const still = kindsUnseen([...trials, trial], bench);
+      return {
+        trial,
+        minutes: minutesOf(trial, state.at, conditions, placed.has(trial.tester)),
+        shown: unseen.filter((kind) => !still.includes(kind)),
+      };
+    })
+    .filter(({ shown }) => shown.length > 0)
+    .sort((a, b) => a.minutes - b.minutes);
+  if (!best) return null;
+  const { trial, minutes, shown } = best;
+  return {
+    kind: 'test',
+    trial,
+    minutes,
+    gainBits: 0,
+    tells: [],
+    blindTo: [],
+    before: shown,
+  };
+}
+
+const placedIn = (history: readonly Happened[]): ReadonlySet<Trial['tester']> =>
+  new Set(history.flatMap((row) => (isDone(row) ? [] : [row.trial.tester])));
+
+function bestTest(
+  state: State,
+  history: readonly Happened[],
+  standing: Standing,
+  bench: Bench,
+  conditions: Conditions,
+  isOver: () => boolean,
+): { readonly advice: TestAdvice; readonly expected: number } | null {
+  const placed = placedIn(history);
+  const made = new Set(standing.seen.map(({ trial }) => JSON.stringify(trial)));
   // The same again would show the same.
-  const trials = trialsFor(state.candidates, conditions).filter(
+  const trials = trialsFor(state.candidates, conditions, bench.wiring).filter(
     (trial) => !made.has(JSON.stringify(trial)),
   );
   const outcomes = outcomeTable(bench);
@@ -96,16 +185,19 @@ export function advise(
     if (ahead === 0 || isClear(from)) return now;
     return trials.reduce((best, trial) => Math.min(best, price(from, trial, ahead)), now);
   };
-  const atOnce = repairsInTurn(state, conditions.walkMinutes);
-  const first = trials
+  const finalists = trials
+    .filter((trial) => look(state, trial).parts.length > 1)
     .map((trial) => ({ trial, minutes: price(state, trial, 1) }))
     .sort((a, b) => a.minutes - b.minutes)
-    .slice(0, FINALISTS)
-    .map(({ trial }) => ({ trial, minutes: price(state, trial, AHEAD) }))
+    .slice(0, FINALISTS);
+  const first = finalists
+    .map((row) => (isOver() ? row : { trial: row.trial, minutes: price(state, row.trial, AHEAD) }))
     .sort((a, b) => a.minutes - b.minutes)[0];
-  if (first && first.minutes < atOnce - WORTH && !isClear(state)) {
-    const { trial, minutes, parts } = look(state, first.trial);
-    return {
+  if (!first) return null;
+  const { trial, minutes, parts } = look(state, first.trial);
+  return {
+    expected: first.minutes,
+    advice: {
       kind: 'test',
       trial,
       minutes,
@@ -113,163 +205,202 @@ export function advise(
         entropy(state.candidates) -
         parts.reduce((sum, part) => sum + (mass(part) / mass(state.candidates)) * entropy(part), 0),
       tells: parts.sort((a, b) => mass(b) - mass(a)).flatMap(([likeliest]) => likeliest ?? []),
-    };
-  }
-  const [key = '', probability = 1] = likeliestRepair(state, conditions.walkMinutes) ?? [];
-  return {
-    kind: 'repair',
-    key,
-    probability,
-    minutes: repairMinutes(key, conditions.at, conditions.walkMinutes),
+      blindTo: blindTo(trial, state, bench),
+    },
   };
 }
 
-export const mass = (rows: readonly Candidate[]): number =>
-  rows.reduce((sum, { probability }) => sum + probability, 0);
+/** Whether a pass of such a test is taken for a proof of the link. */
+const provesAll = (trial: Trial): boolean => goesByJoints(trial) && trial.tester !== 'tone';
 
-/** Shares of the repairs, the likeliest first. */
-export function repairs(rows: readonly Candidate[]): (readonly [RepairKey, number])[] {
-  const whole = mass(rows);
-  const shares = new Map<RepairKey, number>();
-  for (const { faults, probability } of rows) {
-    const key = repairKey(faults);
-    shares.set(key, (shares.get(key) ?? 0) + probability / whole);
+/** Kinds of faults among the accounts that a trial would show as good. */
+function blindTo(trial: Trial, { candidates }: State, bench: Bench): TestAdvice['blindTo'] {
+  if (!provesAll(trial)) return [];
+  const good = spell(observerOf(bench).show(trial, []));
+  const whole = mass(candidates);
+  const kinds = new Map<FaultKind, number>();
+  for (const { faults, probability } of candidates) {
+    const [fault] = faults;
+    const share = shownOf(trial, faults, bench).reduce(
+      (sum, row) => sum + (spell(row.shown) === good ? row.share : 0),
+      0,
+    );
+    if (fault && share > 0)
+      kinds.set(fault.kind, (kinds.get(fault.kind) ?? 0) + (probability * share) / whole);
   }
-  return [...shares].sort(([, a], [, b]) => b - a);
+  return [...kinds]
+    .map(([kind, share]) => ({ kind, share }))
+    .filter(({ share }) => share >= BLIND_SHARE)
+    .sort((a, b) => b.share - a.share);
+}
+
+/** The repair to make, of those that have not just failed; null where all have. */
+function bestRepair(
+  state: State,
+  standing: Standing,
+  { walkMinutes }: Conditions,
+): RepairAdvice | null {
+  const turn = inTurn(state, walkMinutes);
+  const chosen = turn.find(
+    ({ key, share }) =>
+      share >= MENDED_SHARE && (isLeft(key, standing) || isOnesOwn(key, share, standing)),
+  );
+  return chosen
+    ? {
+        kind: 'repair',
+        key: chosen.key,
+        probability: chosen.share,
+        minutes: chosen.minutes,
+        shares: toldShares(state),
+        at: state.at,
+        because: isOnesOwn(chosen.key, chosen.share, standing)
+          ? 'something-new'
+          : chosen === turn[0]
+            ? 'called-for'
+            : 'rest-failed',
+      }
+    : null;
+}
+
+/** Whether a repair has not just failed, and none of its ends was made anew too often. */
+function isLeft(key: RepairKey, standing: Standing): boolean {
+  const { failed, changed, remakes, replacements } = standing;
+  const places = placesOf(key);
+  return (
+    places.length === 0 ||
+    (!places.every((place) => failed.has(place) || changed.has(place)) &&
+      places.every((place) =>
+        place === 'cable' ? replacements < MOST_REPLACEMENTS : remakes[place] < MOST_REMAKES,
+      ))
+  );
+}
+
+/** Whether what is seen since an end was made anew came with it, as good as surely. */
+const isOnesOwn = (key: RepairKey, share: number, { changed, remakes }: Standing): boolean =>
+  share >= OWN_SHARE &&
+  key !== '' &&
+  placesOf(key).every((place) => changed.has(place) && remakes[place] < MOST_OWN_REMAKES);
+
+const toldShares = ({ candidates }: State): RepairAdvice['shares'] =>
+  repairs(candidates)
+    .filter(([, share]) => share >= TOLD_SHARE)
+    .map(([key, share]) => ({ key, share }));
+
+/** All that was likely has just failed: look there, then make the whole link anew. */
+function lookAgain(state: State, standing: Standing, bench: Bench, conditions: Conditions): Advice {
+  const [likeliest] = repairs(state.candidates);
+  const end = placesOf(likeliest?.[0] ?? '').find((place) => place !== 'cable');
+  const looked = standing.seen.some(({ trial }) => trial.tester === 'look' && trial.end === end);
+  if (end && !looked && standing.remakes[end] < MOST_REMAKES + 1) {
+    const trial: Trial = { tester: 'look', end, moved: null };
+    const outcomes = outcomeTable(bench);
+    const parts = split(state.candidates, (row) => outcomes(trial, row));
+    return {
+      kind: 'test',
+      trial,
+      minutes: minutesOf(trial, state.at, conditions, true),
+      gainBits: 0,
+      tells: parts.sort((a, b) => mass(b) - mass(a)).flatMap(([first]) => first ?? []),
+      blindTo: [],
+    };
+  }
+  return anew(standing, state, conditions, 'nothing-else-helped');
+}
+
+/** Nothing explains what was seen: see it twice, then mend what hands can reach, then all of it. */
+function unexplained(standing: Standing, conditions: Conditions): Advice {
+  const state: State = { candidates: [], at: conditions.at };
+  if (standing.once && standing.seen.length < 2)
+    return {
+      kind: 'test',
+      trial: standing.once,
+      minutes: minutesOf(standing.once, conditions.at, conditions, true),
+      gainBits: 0,
+      tells: [],
+      blindTo: [],
+    };
+  const end = ([conditions.at, conditions.at === 'near' ? 'far' : 'near'] as const).find(
+    (side) => standing.remakes[side] === 0,
+  );
+  return end
+    ? {
+        kind: 'repair',
+        key: end,
+        probability: 0.5,
+        minutes: repairMinutes(end, conditions.at, conditions.walkMinutes),
+        shares: [],
+        at: state.at,
+        because: 'nothing-explains',
+      }
+    : anew(standing, state, conditions, 'nothing-explains');
+}
+
+function anew(
+  { replacements }: Standing,
+  { at }: State,
+  { walkMinutes }: Conditions,
+  because: RepairAdvice['because'],
+): Advice {
+  if (replacements >= MOST_REPLACEMENTS) return { kind: 'doubt' };
+  return {
+    kind: 'repair',
+    key: 'near+cable+far',
+    probability: 1,
+    minutes: repairMinutes('near+cable+far', at, walkMinutes),
+    shares: [],
+    at,
+    because,
+  };
 }
 
 const isClear = ({ candidates }: State): boolean => repairs(candidates).length < 2;
 
-const entropy = (rows: readonly Candidate[]): number =>
-  repairs(rows).reduce((sum, [, share]) => sum - share * Math.log2(share), 0);
-
 /** Repairs in the order that reaches the right one soonest: the likelier per minute first. */
 function inTurn({ candidates, at }: State, walkMinutes: number) {
   return repairs(candidates)
-    .map(([key, share]) => ({ key, share, minutes: repairMinutes(key, at, walkMinutes) }))
-    .sort((a, b) => b.share / b.minutes - a.share / a.minutes);
+    .map(([key, share]) => {
+      const minutes = key === '' ? PROVE_MINUTES : repairMinutes(key, at, walkMinutes);
+      // Who leaves a link that is faulty has to come again.
+      const wrong = key === '' ? CALLBACK_MINUTES : 0;
+      return { key, share, minutes, wrong };
+    })
+    .sort(
+      (a, b) =>
+        b.share / (b.minutes + b.wrong * (1 - b.share)) -
+        a.share / (a.minutes + a.wrong * (1 - a.share)),
+    );
 }
 
 /** Expected minutes of trying one repair after the other until the link is good. */
 function repairsInTurn(state: State, walkMinutes: number): number {
   let spent = 0;
-  return inTurn(state, walkMinutes).reduce((sum, { share, minutes }) => {
+  return inTurn(state, walkMinutes).reduce((sum, { share, minutes, wrong }) => {
     spent += minutes;
-    return sum + share * spent;
+    const now = sum + share * spent;
+    spent += wrong;
+    return now;
   }, 0);
 }
 
-const likeliestRepair = (state: State, walkMinutes: number) =>
-  inTurn(state, walkMinutes).map(({ key, share }) => [key, share] as const)[0];
-
-export function split(
-  rows: readonly Candidate[],
-  outcome: (row: Candidate) => string,
-): Candidate[][] {
-  const parts = new Map<string, Candidate[]>();
-  for (const row of rows) {
-    const key = outcome(row);
-    const part = parts.get(key);
-    if (part) part.push(row);
-    else parts.set(key, [row]);
-  }
-  return [...parts.values()];
-}
-
 /** What each trial would show of each account, worked out once. */
-function outcomeTable(bench: Bench): (trial: Trial, row: Candidate) => string {
-  const known = new Map<Trial, Map<Candidate, string>>();
-  return (trial, row) => {
-    const rows = known.get(trial) ?? new Map<Candidate, string>();
+function outcomeTable(bench: Bench) {
+  const known = new Map<
+    Trial,
+    Map<string, readonly { readonly key: string; readonly share: number }[]>
+  >();
+  return (trial: Trial, { faults }: Candidate) => {
+    const rows = known.get(trial) ?? new Map();
     known.set(trial, rows);
+    const name = nameOf(faults);
     const shown =
-      rows.get(row) ??
-      spell(countedOn(observe(trial, madeWith(bench.wiring, row.faults), bench), bench));
-    rows.set(row, shown);
-    return shown;
+      rows.get(name) ??
+      shownOf(trial, faults, bench).map((row) => ({ key: spell(row.shown), share: row.share }));
+    rows.set(name, shown);
+    return shown as readonly { readonly key: string; readonly share: number }[];
   };
 }
 
-/** Everything that could be tried with what is at hand, of contacts only those in question. */
-export function trialsFor(rows: readonly Candidate[], conditions: Conditions): Trial[] {
-  const contacts = (end: End): Contact[] => [
-    ...new Set(rows.slice(0, 12).flatMap(({ faults }) => faults.flatMap((fault) => fault[end]))),
-  ];
-  const moves: (Place | null)[] = rows.some(({ faults }) =>
-    faults.some(({ kind }) => kind === 'intermittent'),
-  )
-    ? [null, ...PLACES]
-    : [null];
-  const within = (end: End) => {
-    const list = contacts(end).slice(0, MOST_CONTACTS);
-    return list.flatMap((from, index) =>
-      list.slice(index + 1).map((to): Trial => ({
-        tester: 'beeper',
-        from: { end, contact: from },
-        to: { end, contact: to },
-        moved: null,
-      })),
-    );
-  };
-  const across = contacts('near')
-    .slice(0, MOST_CONTACTS)
-    .flatMap((from) =>
-      contacts('far')
-        .slice(0, MOST_CONTACTS)
-        .map((to): Trial => ({
-          tester: 'beeper',
-          from: { end: 'near', contact: from },
-          to: { end: 'far', contact: to },
-          moved: null,
-        })),
-    );
-  return conditions.testers.flatMap((id): Trial[] => {
-    switch (id) {
-      case 'identifying-remote':
-      case 'pairing':
-        return moves.map((moved) => ({ tester: id, moved }));
-      case 'pair-lamps':
-      case 'sequential-lamps':
-      case 'reflectometer':
-      case 'coax-trio':
-        return [{ tester: id, moved: null }];
-      case 'look':
-        return (['near', 'far'] as const).map((end) => ({ tester: 'look', end, moved: null }));
-      case 'beeper':
-        // From end to end only where both are in reach of one pair of leads.
-        return [
-          ...within('near'),
-          ...within('far'),
-          ...(conditions.walkMinutes <= IN_REACH_MINUTES ? across : []),
-        ];
-      case 'tone':
-        return contacts('near').map((from) => ({ tester: 'tone', from, moved: null }));
-      case 'ohmmeter':
-      case 'line-voltmeter':
-        return [];
-    }
-  });
-}
-
-/** Both ends lie on one bench when the way between them takes no longer than this, minutes. */
-const IN_REACH_MINUTES = 0.2;
-
-/** At which end a trial is made; null where it needs neither box open. */
-function endOf(trial: Trial): End | null {
-  if (trial.tester === 'look') return trial.end;
-  if (trial.tester === 'beeper') return trial.to.end;
-  if (trial.tester === 'tone') return 'far';
-  return trial.moved === 'near' || trial.moved === 'far' ? trial.moved : null;
-}
-
-export const standsAt = (trial: Trial, at: End): End => endOf(trial) ?? at;
-
-export function minutesOf(trial: Trial, at: End, conditions: Conditions, placed: boolean): number {
-  const row = tester(trial.tester === 'own-lamps' ? 'sequential-lamps' : trial.tester);
-  const end = endOf(trial);
-  const walk = end !== null && end !== at ? conditions.walkMinutes : 0;
-  const opens = trial.tester === 'look' || trial.tester === 'beeper' ? conditions.openMinutes : 0;
-  const carries =
-    row.far === 'remote' || row.far === 'jack' ? (placed ? 0 : 2 * conditions.walkMinutes) : 0;
-  return row.minutes + walk + opens + carries;
-}
+const nameOf = (faults: Candidate['faults']): string =>
+  faults
+    .map(({ kind, near, far, end }) => `${kind}${near.join('+')}>${far.join('+')}${end}`)
+    .join('&');

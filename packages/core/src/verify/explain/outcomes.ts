@@ -1,11 +1,15 @@
-import { compareContacts, conductor } from '../../catalogue';
+import { compareContacts, conductor, type ConductorId, type Contact } from '../../catalogue';
 import { wireRows, type Wiring } from '../../link';
 import { madeWith } from '../electric/made';
 import { lightOf, type LampStep } from '../electric/observe';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
 import { list } from '../describe-fault';
+import type { Fault } from '../fault';
 import { countedOn, spell } from './agree';
 import type { Candidate } from './explain';
+import { byChance } from './goes-by-joints';
+import { flawsAt } from './look';
+import { observerOf } from './observer';
 
 /** One thing that a trial may show, with how likely that is and what it is called. */
 export interface Outcome {
@@ -21,6 +25,32 @@ const PLACE_WORDS = {
   far: 'at the far end',
 } as const;
 
+/** What a trial may show of a link with these faults, each with its share: eyes may see a flaw or not. */
+export function shownOf(
+  trial: Trial,
+  faults: readonly Fault[],
+  bench: Bench,
+): readonly { readonly shown: Shown; readonly share: number }[] {
+  const { show } = observerOf(bench);
+  const shown = countedOn(show(trial, faults), bench);
+  if (trial.tester === 'look' && shown.method === 'colours') {
+    const { contacts, share } = flawsAt(faults, trial.end);
+    return [
+      { shown: { ...shown, flaws: [] }, share: 1 - share },
+      ...(share > 0 ? [{ shown: { ...shown, flaws: contacts }, share }] : []),
+    ];
+  }
+  if (!byChance(trial) || faults.every(({ kind }) => kind !== 'intermittent'))
+    return [{ shown, share: 1 }];
+  const still = countedOn(show({ ...trial, moved: null }, faults), bench);
+  return spell(still) === spell(shown)
+    ? [{ shown, share: 1 }]
+    : [
+        { shown, share: 0.5 },
+        { shown: still, share: 0.5 },
+      ];
+}
+
 /** What a trial may show, by the accounts that are left, the likeliest first. */
 export function outcomesOf(
   trial: Trial,
@@ -30,12 +60,13 @@ export function outcomesOf(
   const found = new Map<string, { shown: Shown; sum: number }>();
   let whole = 0;
   for (const { faults, probability } of candidates) {
-    const shown = countedOn(observe(trial, madeWith(bench.wiring, faults), bench), bench);
-    const key = spell(shown);
-    const row = found.get(key) ?? { shown, sum: 0 };
-    row.sum += probability;
-    whole += probability;
-    found.set(key, row);
+    for (const { shown, share } of shownOf(trial, faults, bench)) {
+      const key = spell(shown);
+      const row = found.get(key) ?? { shown, sum: 0 };
+      row.sum += probability * share;
+      whole += probability * share;
+      found.set(key, row);
+    }
   }
   const plain = observe(trial, madeWith(bench.wiring, []), bench);
   return [...found.values()]
@@ -50,6 +81,8 @@ export function outcomesOf(
 /** What was shown, told by how it differs from a good link. */
 export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
   if (shown.method === 'beep') return shown.beeps ? 'It beeps' : 'Silent';
+  if (shown.method === 'colours' && shown.flaws)
+    return colourWords(shown.cores, shown.flaws, plain);
   if (spell(shown) === spell(plain)) return 'As on a good link';
   switch (shown.method) {
     case 'nets': {
@@ -74,14 +107,8 @@ export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
       );
     case 'tone':
       return shown.heard.length > 0 ? `Heard at far ${list(shown.heard)}` : 'Heard nowhere';
-    case 'colours': {
-      const meant = plain.method === 'colours' ? plain.cores : new Map<string, string>();
-      const names = [...shown.cores]
-        .filter(([contact, core]) => meant.get(contact) !== core)
-        .sort(([a], [b]) => compareContacts(a, b))
-        .map(([contact, core]) => `${conductor(core).name} on ${contact}`);
-      return few(names);
-    }
+    case 'colours':
+      return colourWords(shown.cores, [], plain);
     case 'ohms':
     case 'trio': {
       const ohms = shown.method === 'ohms' ? [shown.ohm] : shown.ohms;
@@ -90,6 +117,21 @@ export function wordsOf(shown: Shown, plain: Shown, wiring: Wiring): string {
         .join(', ');
     }
   }
+}
+
+/** What eyes saw at an end: colours out of order, and what else is wrong there. */
+function colourWords(
+  cores: ReadonlyMap<Contact, ConductorId>,
+  flaws: readonly Contact[],
+  plain: Shown,
+): string {
+  const meant = plain.method === 'colours' ? plain.cores : new Map<Contact, ConductorId>();
+  const names = [...cores]
+    .filter(([contact, core]) => meant.get(contact) !== core)
+    .sort(([a], [b]) => compareContacts(a, b))
+    .map(([contact, core]) => `${conductor(core).name} on ${contact}`);
+  const seen = flaws.length > 0 ? [`something wrong to be seen at ${list(flaws)}`] : [];
+  return names.length + seen.length > 0 ? few([...seen, ...names]) : 'As on a good link';
 }
 
 /** Of a scan, the steps that differ; of lamps that light all at once, the lamps. */

@@ -6,6 +6,8 @@ export type RepairKey = string;
 /** Minutes to remake an end, or to replace the cable, and to prove the link after it. Generic. */
 export const REPAIR_MINUTES: Readonly<Record<Place, number>> = { near: 6, cable: 60, far: 6 };
 export const PROVE_MINUTES = 1;
+/** To come again for a link that was handed over with a fault. Generic. */
+export const CALLBACK_MINUTES = 60;
 
 /** The places that a set of faults has to be mended at: "near", "near+far", "" where nothing is wrong. */
 export function repairKey(faults: readonly Fault[]): RepairKey {

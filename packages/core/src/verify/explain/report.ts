@@ -1,20 +1,27 @@
 import { capital } from '../../units';
 import type { Bench, Trial } from '../electric/trial';
-import type { Seen } from './agree';
-import { explain, type Candidate, type Explained } from './explain';
-import { advise, type Advice, type Conditions } from './next-test';
+import { isDone, type Happened } from './done';
+import { kindsUnseen } from './blind-spots';
+import type { Candidate, Explained } from './explain';
+import { follow, stretchesOf } from './follow';
+import { advise, type Advice } from './next-test';
+import type { Conditions } from './trials-for';
 import { outcomesOf, type Outcome } from './outcomes';
 import type { Prior } from './prior';
-import { placesOf } from './repair';
-import type { Fault, Place } from '../fault';
+import { placesOf, repairKey } from './repair';
+import { SEVERAL_FAULTS, type Fault, type FaultKind, type Place } from '../fault';
 import type { TesterId } from '../tester';
-import { described, orderOf, provenBy, shortly, tellAdvice } from './tell';
+import { list } from '../describe-fault';
+import { provenBy } from './proven-by';
+import { described, orderOf, shortly, tellAdvice } from './tell';
 
 export interface ReportOptions {
   readonly prior: Prior;
   readonly conditions: Conditions;
   readonly upTo: number;
   readonly isOver?: () => boolean;
+  /** Whether so much time has gone that what was found is enough. */
+  readonly isEnough?: () => boolean;
 }
 
 const TOLD = 40;
@@ -40,7 +47,10 @@ export interface NextTest {
 }
 
 export interface Repair {
+  /** None where nothing is to be mended. */
   readonly places: readonly Place[];
+  /** Each likely repair with its share, the likeliest first. */
+  readonly shares: readonly { readonly places: readonly Place[]; readonly share: number }[];
   readonly probability: number;
   readonly minutes: number;
   readonly sentence: string;
@@ -58,16 +68,38 @@ export interface Report {
   /** Whether there was no time for larger sets. */
   readonly cutShort: boolean;
   readonly sentence: string;
+  /** Kinds of faults that could be there though all that was seen since is as of a good link. */
+  readonly unproven: readonly FaultKind[];
   readonly next?: NextTest;
   readonly repair?: Repair;
+  /** What is left to do where neither a test nor a repair is. */
+  readonly doubt?: string;
 }
 
-/** What all readings together say of a link: the faults that explain them, and what to do next. */
-export function reportOf(seen: readonly Seen[], bench: Bench, options: ReportOptions): Report {
-  const { prior, upTo, isOver } = options;
-  const found = explain(seen, bench, { prior, upTo, isOver, most: TOLD });
+/**
+ * What all that happened to a link says of it: the faults that explain what was seen before and after
+ * what was done, and what to do next.
+ */
+export function reportOf(
+  history: readonly Happened[],
+  bench: Bench,
+  options: ReportOptions,
+): Report {
+  const { prior, upTo, isOver, isEnough, conditions } = options;
+  const found = follow(history, bench, { prior, upTo, isOver, isEnough, most: TOLD });
+  const anything = history.some((row) => !isDone(row));
   const advice =
-    found.candidates.length > 0 ? advise(found.candidates, seen, bench, options.conditions) : null;
+    found.candidates.length > 0 || anything
+      ? advise(found.candidates, history, bench, conditions, isOver)
+      : null;
+  const since = stretchesOf(history).at(-1)?.seen ?? [];
+  const unproven =
+    advice?.kind === 'repair' && advice.key === ''
+      ? kindsUnseen(
+          since.map(({ trial }) => trial),
+          bench,
+        )
+      : [];
   return {
     explanations: found.explanations.map(({ faults, probability, places }) => ({
       probability,
@@ -83,7 +115,8 @@ export function reportOf(seen: readonly Seen[], bench: Bench, options: ReportOpt
       found.cutShort && found.explanations.length > 0
         ? `${inAll(found)} There was no time to try more faults at once.`
         : inAll(found),
-    ...(advice ? adviceOf(advice, found.candidates, bench, options.conditions) : {}),
+    unproven,
+    ...(advice ? adviceOf(advice, found.candidates, unproven, bench, conditions) : {}),
   };
 }
 
@@ -110,10 +143,16 @@ const faultsUpTo = (count: number): string =>
 function adviceOf(
   advice: Advice,
   candidates: readonly Candidate[],
+  unproven: readonly FaultKind[],
   bench: Bench,
   { testers }: Conditions,
-): Pick<Report, 'next' | 'repair'> {
-  const sentence = tellAdvice(advice);
+): Pick<Report, 'next' | 'repair' | 'doubt'> {
+  const blind =
+    unproven.length > 0
+      ? ` Not proven, since they can’t be counted on to see it: ${list(unproven.map((kind) => SEVERAL_FAULTS[kind]))}.`
+      : '';
+  const sentence = `${tellAdvice(advice)}${blind}`;
+  if (advice.kind === 'doubt') return { doubt: sentence };
   return advice.kind === 'test'
     ? {
         next: {
@@ -134,8 +173,13 @@ function adviceOf(
           places: placesOf(advice.key),
           probability: advice.probability,
           minutes: advice.minutes,
+          shares: advice.shares.map(({ key, share }) => ({ places: placesOf(key), share })),
           sentence,
-          provenBy: provenBy(testers),
+          provenBy: provenBy(mendedAt(advice.key, candidates), testers, bench),
         },
       };
 }
+
+/** The faults of the likeliest account that a repair would mend. */
+const mendedAt = (key: string, candidates: readonly Candidate[]): readonly Fault[] =>
+  (candidates.find(({ faults }) => repairKey(faults) === key) ?? candidates[0])?.faults ?? [];

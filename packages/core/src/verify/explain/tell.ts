@@ -2,12 +2,12 @@ import type { Wiring } from '../../link';
 import type { Trial } from '../electric/trial';
 import { capital, lower } from '../../units';
 import { WORDING, list } from '../describe-fault';
-import type { Fault, Place } from '../fault';
-import { tester, type TesterId } from '../tester';
+import { PLACES, SEVERAL_FAULTS, type Fault, type Place } from '../fault';
+import { tester } from '../tester';
 import { hypothesesOf } from './hypotheses';
-import type { Advice } from './next-test';
+import type { Advice, RepairAdvice, TestAdvice } from './next-test';
 import { NO_EXPERIENCE, priorOf } from './prior';
-import { placesOf } from './repair';
+import { placesOf, type RepairKey } from './repair';
 
 const AT: Readonly<Record<Place, string>> = {
   near: 'at the near end',
@@ -51,15 +51,51 @@ const minutesText = (minutes: number): string => {
   return `${rounded === 0.5 ? 'Half a' : rounded} minute${rounded > 1 ? 's' : ''}.`;
 };
 
-/** Advice in one sentence with its cost. */
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+const KEY_NAME: Readonly<Record<RepairKey, string>> = {
+  near: 'near end',
+  far: 'far end',
+  cable: 'along the cable',
+  'near+far': 'both ends',
+};
+const keyName = (key: RepairKey): string => KEY_NAME[key] ?? list(placesOf(key));
+
+/** Advice in one sentence with its cost, and what its reader has to know before it is followed. */
 export function tellAdvice(advice: Advice): string {
-  if (advice.kind === 'test') {
-    const [first, second] = advice.tells.map(({ faults }) => shortlyAll(faults));
-    const tells = first && second ? `: tells ${first} from ${second}` : '';
-    return `${orderOf(advice.trial)}${tells}. ${minutesText(advice.minutes)}`;
+  switch (advice.kind) {
+    case 'test':
+      return tellTest(advice);
+    case 'repair':
+      return tellRepair(advice);
+    case 'doubt':
+      return 'All of it was made anew, and it still shows a fault. Try the tester on a cord that is known to be good.';
   }
-  const places = placesOf(advice.key);
+}
+
+function tellTest({ trial, tells, minutes, blindTo, before }: TestAdvice): string {
+  if (before)
+    return `${orderOf(trial)} before you believe it: what was tested with so far can’t be counted on to see ${list(before.map((kind) => SEVERAL_FAULTS[kind]))}. ${minutesText(minutes)}`;
+  const [first, second] = tells.map(({ faults }) => shortlyAll(faults));
+  const what = first && second ? `: tells ${first} from ${second}` : '';
+  const blind = blindTo.map(({ kind, share }) => `${SEVERAL_FAULTS[kind]} (${percent(share)})`);
+  return `${orderOf(trial)}${what}. ${minutesText(minutes)}${
+    blind.length > 0
+      ? ` It can’t be counted on to see ${list(blind)}: a pass proves nothing of that.`
+      : ''
+  }`;
+}
+
+function tellRepair(advice: RepairAdvice): string {
+  const { key, minutes, because } = advice;
+  const places = placesOf(key);
   if (places.length === 0) return 'Nothing is wrong that these tests can see.';
+  if (places.length === PLACES.length)
+    return `Make all of it anew, the cable and both ends: ${
+      because === 'nothing-explains'
+        ? 'nothing explains these readings'
+        : 'what was remade did not help'
+    }. ${minutesText(minutes)}`;
   const ends = places.filter((place) => place !== 'cable');
   const orders = [
     ...(ends.length > 0 ? [`remake the ${list(ends)} end${ends.length > 1 ? 's' : ''}`] : []),
@@ -67,14 +103,30 @@ export function tellAdvice(advice: Advice): string {
       ? ['find the place along the cable, and replace that length']
       : []),
   ];
-  return `${capital(orders.join(', and '))}. ${minutesText(advice.minutes)}`;
+  const why =
+    because === 'nothing-explains'
+      ? ': nothing explains these readings, so mend what is in reach first'
+      : because === 'something-new'
+        ? ' again: what it shows now is new, it came with the last remake'
+        : whyFirst(advice);
+  return `${capital(orders.join(', and '))}${why}. ${minutesText(minutes)}`;
 }
 
-/** The tester at hand that proves a repair: one that sees pairing before one that does not. */
-export const provenBy = (testers: readonly TesterId[]): TesterId | null =>
-  (['pairing', 'identifying-remote', 'sequential-lamps', 'coax-trio', 'beeper'] as const).find(
-    (id) => testers.includes(id),
-  ) ?? null;
+/** ": far end 52 %, near end 48 %; near end first, you stand there". */
+function whyFirst({ key, shares, at, because }: RepairAdvice): string {
+  if (shares.length < 2) return '';
+  const told = shares.map(
+    (row) => `${row.key === '' ? 'nothing wrong' : keyName(row.key)} ${percent(row.share)}`,
+  );
+  const why =
+    because === 'rest-failed'
+      ? 'the rest has just been tried'
+      : key === at
+        ? 'you stand there'
+        : 'it takes less time';
+  const reason = shares[0]?.key === key ? '' : `; ${keyName(key)} first, ${why}`;
+  return `: ${told.join(', ')}${reason}`;
+}
 
 /** A fault with its title and its sentence. */
 export const described = (fault: Fault, wiring: Wiring) => ({

@@ -1,10 +1,15 @@
 import type { Bench } from '../electric/trial';
 import type { Seen } from './agree';
+import type { Happened } from './done';
 import { blindSpots } from './blind-spots';
 import { judgeTest } from './judge-test';
 import { reportOf, type ReportOptions } from './report';
 
-interface Explained {
+/** With something found, the rest is not waited for longer than this; and for nothing longer than that, ms. */
+export const ENOUGH_MS = 400;
+export const MOST_MS = 2000;
+
+interface Asked {
   readonly seen: readonly Seen[];
   readonly bench: Bench;
 }
@@ -12,11 +17,20 @@ interface Explained {
 /** What takes long, by name: done beside the page, or on a thread of the server. */
 export const EXPLAIN_WORK = {
   explain: (
-    { seen, bench, options }: Explained & { readonly options: Omit<ReportOptions, 'isOver'> },
+    {
+      history,
+      bench,
+      options,
+    }: {
+      readonly history: readonly Happened[];
+      readonly bench: Bench;
+      readonly options: Omit<ReportOptions, 'isOver' | 'isEnough'>;
+    },
     isOver?: () => boolean,
-  ) => reportOf(seen, bench, { ...options, isOver }),
-  judge: ({ seen, bench }: Explained) => seen.map((row) => judgeTest(row, bench)),
-  blind: ({ bench }: Pick<Explained, 'bench'>) => blindSpots(bench),
+    isEnough?: () => boolean,
+  ) => reportOf(history, bench, { ...options, isOver, isEnough }),
+  judge: ({ seen, bench }: Asked) => seen.map((row) => judgeTest(row, bench)),
+  blind: ({ bench }: Pick<Asked, 'bench'>) => blindSpots(bench),
 };
 
 export type ExplainKind = keyof typeof EXPLAIN_WORK;

@@ -1,0 +1,36 @@
+import type { Trial } from '../electric/trial';
+
+/** Testers to whom links with the same contacts joined look the same. */
+const SEES_JOINTS: ReadonlySet<string> = new Set([
+  'identifying-remote',
+  'pairing',
+  'tone',
+  'pair-lamps',
+  'sequential-lamps',
+  'own-lamps',
+]);
+
+/** Whether what a trial shows follows from which contacts are joined. */
+export const goesByJoints = ({ tester }: Trial): boolean => SEES_JOINTS.has(tester);
+
+export const isLamps = (
+  trial: Trial,
+): trial is Extract<Trial, { tester: 'pair-lamps' | 'sequential-lamps' | 'own-lamps' }> =>
+  trial.tester.endsWith('-lamps');
+
+/**
+ * Testers that go from contact to contact: what opens only now and then they show by chance. One that
+ * shows all the time, as a lamp for each pair, is the one to move a cable with.
+ */
+const SCANS: ReadonlySet<string> = new Set([
+  'identifying-remote',
+  'pairing',
+  'sequential-lamps',
+  'own-lamps',
+]);
+
+/** Whether what is loose may be whole just when it was looked at, though the cable was moved. */
+export const byChance = (trial: Trial): boolean =>
+  trial.moved !== null &&
+  SCANS.has(trial.tester) &&
+  (trial.tester !== 'own-lamps' || trial.steps.length > 1);

@@ -1,0 +1,35 @@
+import type { Bench, Trial } from '../electric/trial';
+import { PLACES, type Fault } from '../fault';
+import { tester, type TesterId } from '../tester';
+import { looksGood } from './agree';
+import { procedureOf, testersFor } from './blind-spots';
+import { observerOf } from './observer';
+
+/**
+ * The tester at hand that proves a repair: the quickest that shows every one of these faults while it is
+ * there; null where none does.
+ */
+export function provenBy(
+  faults: readonly Fault[],
+  testers: readonly TesterId[],
+  bench: Bench,
+): TesterId | null {
+  const { show } = observerOf(bench);
+  const sees = (trial: Trial, fault: Fault) => !looksGood(show(trial, []), show(trial, [fault]));
+  const usable = testersFor(bench.wiring)
+    .filter(({ id }) => testers.includes(id))
+    .sort((a, b) => a.minutes - b.minutes);
+  const proves = usable.find((row) => {
+    const trials = procedureOf(tester(row.id), bench.wiring);
+    return faults.every((fault) =>
+      trials.some((trial) => moves(trial, fault).some((one) => sees(one, fault))),
+    );
+  });
+  return proves?.id ?? null;
+}
+
+/** What opens only when it is moved is looked for by moving it. */
+const moves = (trial: Trial, { kind }: Fault): readonly Trial[] =>
+  kind === 'intermittent' && trial.tester !== 'look'
+    ? PLACES.map((moved): Trial => ({ ...trial, moved }))
+    : [trial];
