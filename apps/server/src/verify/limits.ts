@@ -5,6 +5,7 @@ import { ProblemError } from '../http/problem-error';
 
 /** The limits of a class, and the sweeps of a file against them; 422 where it can't be read. */
 export function limitsOf({
+  standard,
   class: name,
   kind,
   shielded,
@@ -13,7 +14,7 @@ export function limitsOf({
   cords,
   sweep: file,
 }: z.output<typeof limitsRequest>): LimitsReport {
-  const report = reportLimits({ name, kind, shielded, measuredC, hottestC, cords, file });
+  const report = reportLimits({ standard, name, kind, shielded, measuredC, hottestC, cords, file });
   if (report.ok) return report;
   const { line, reason } = report;
   throw new ProblemError(422, 'Not readable', `Line ${line}: ${reason}.`, {

@@ -3,6 +3,8 @@ import { TESTERS } from '@near-spoke/core/verify';
 import { lossBudget } from '@near-spoke/core/verify/coax';
 import { judgeLine, ringerLoad } from '@near-spoke/core/verify/line';
 import { judgeLoops, loopExpected, powerBudget, unbalance } from '@near-spoke/core/verify/ohms';
+import { pairsOf } from '@near-spoke/core/link';
+import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
 import { Router } from 'express';
 import { parseBody } from '../http/parse';
 import { invalid, refuse } from '../http/problem-error';
@@ -30,11 +32,12 @@ export function verifyRouter({ db, pool }: Services): Router {
   router.post('/verify/lamp-build', byJob(pool, 'lampBuild'));
   router.post('/verify/ohms', async (request, response) => {
     const { link, temperatureC, measured } = parseBody(ohmsRequest, request);
-    const { facts } = await benchFor(db, link, temperatureC);
+    const { facts, bench } = await benchFor(db, link, temperatureC);
     if (facts.lengthM === null)
       refuse([{ path: 'link.lengthM', reason: 'is needed: resistance goes with length' }]);
     const loop = loopExpected(facts);
-    const verdicts = judgeLoops(loop, measured).map((verdict, index) => {
+    const most = pairsOf(bench.wiring.near).length === 4 ? LOOP_MOST_OHM.channel : null;
+    const verdicts = judgeLoops(loop, measured, most).map((verdict, index) => {
       const { tipOhm, ringOhm } = measured[index] ?? {};
       const both = tipOhm !== undefined && ringOhm !== undefined && tipOhm + ringOhm > 0;
       return { ...verdict, unbalance: both ? unbalance(tipOhm, ringOhm) : null };

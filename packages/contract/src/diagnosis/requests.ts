@@ -1,5 +1,5 @@
 import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
-import { LIMIT_CLASSES, PARAMETERS } from '@near-spoke/core/verify/limits';
+import { LIMIT_CLASSES, LIMIT_STANDARDS, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
 import { circuit, done, happened, testReading } from '../tests';
@@ -243,6 +243,9 @@ const decibels = z.array(z.object({ mhz: z.number(), db: z.number() }));
 
 export const limitsRequest = z
   .strictObject({
+    standard: z.enum(LIMIT_STANDARDS).default('iso').meta({
+      description: 'iso: classes of ISO/IEC 11801-1; tia: categories of ANSI/TIA-568.2.',
+    }),
     class: z.enum(LIMIT_CLASSES).meta({ description: 'By the category of its components.' }),
     kind: z.enum(['channel', 'permanent-link']).default('channel'),
     shielded: z.boolean().default(false),
@@ -262,7 +265,7 @@ export const limitsRequest = z
       .default(null)
       .meta({
         description:
-          'A Touchstone file of one, two or four ports, or a table whose columns are named.',
+          'A Touchstone file of one, two, four or eight ports, or a table whose columns are named.',
       }),
     cords: z
       .strictObject({
@@ -281,12 +284,15 @@ export const limitsAnswer = z
     limits: z.array(z.object({ parameter, points: decibels })),
     delayNs: z.number(),
     skewNs: z.number(),
+    loopOhm: z.number().meta({ description: 'The most that the loop of a pair may have.' }),
     sweeps: z.array(
       z.object({
         name: z.string(),
         parameter,
         points: decibels,
-        pass: z.boolean().nullable(),
+        pass: z.boolean().nullable().meta({
+          description: 'Null where nothing fails and not all of the range was measured.',
+        }),
         worst: z
           .object({
             mhz: z.number(),

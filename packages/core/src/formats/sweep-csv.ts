@@ -1,6 +1,13 @@
 import papa from 'papaparse';
 
-export const SWEEP_KINDS = ['insertion-loss', 'next', 'return-loss'] as const;
+export const SWEEP_KINDS = [
+  'insertion-loss',
+  'next',
+  'ps-next',
+  'acr-f',
+  'ps-acr-f',
+  'return-loss',
+] as const;
 export type SweepKind = (typeof SWEEP_KINDS)[number];
 
 /** One column of a sweep table, dB as losses are told: positive. */
@@ -22,13 +29,16 @@ const MHZ: readonly (readonly [RegExp, number])[] = [
 ];
 const KIND: readonly (readonly [RegExp, SweepKind])[] = [
   [/insertion|attenuation|\bil\b/i, 'insertion-loss'],
+  [/ps[\s-]*next|power\s*sum.*next/i, 'ps-next'],
+  [/ps[\s-]*(acr|elfext)|power\s*sum.*(acr|elfext)/i, 'ps-acr-f'],
+  [/acr[\s-]*f|elfext/i, 'acr-f'],
   [/next|crosstalk/i, 'next'],
   [/return|\brl\b/i, 'return-loss'],
 ];
 
 /**
  * Reads a table of sweeps: the first column is the frequency, its unit in its heading; every other one
- * is named after what it is, "insertion loss", "NEXT" or "return loss", in dB of either sign. Commas,
+ * is named after what it is, "insertion loss", "NEXT", "PSNEXT", "ACR-F", "PSACR-F" or "return loss", in dB of either sign. Commas,
  * semicolons or tabs; decimal commas where they do not separate.
  */
 export function parseSweepCsv(text: string): ParsedSweeps {
@@ -45,7 +55,10 @@ export function parseSweepCsv(text: string): ParsedSweeps {
   const strange = names[kinds.indexOf(undefined)];
   if (names.length === 0) return bad(1, 'there is no column but the frequency');
   if (strange !== undefined)
-    return bad(1, `‘${strange.slice(0, 40)}’ is none of insertion loss, NEXT or return loss`);
+    return bad(
+      1,
+      `‘${strange.slice(0, 40)}’ is none of insertion loss, NEXT, PSNEXT, ACR-F, PSACR-F or return loss`,
+    );
   const number = (cell: string) => {
     const plain = meta.delimiter === ',' ? cell : cell.replace(',', '.');
     return plain.trim() === '' ? Number.NaN : Number(plain);

@@ -1,4 +1,4 @@
-import { cableLossDb, heatFactor, type LimitClass } from './class-limits';
+import { cableLossDb, heatFactor, type LimitSet } from './class-limits';
 
 /** Cords that are added to what was measured. */
 export interface Cords {
@@ -17,13 +17,13 @@ export const CORD_LOSS = { 24: 0.2, 26: 0.5 } as const;
 /** What cords of a class add to the insertion loss at a frequency, dB; each end brings a connection. */
 export function cordsLossDb(
   { lengthM, more }: Cords,
-  name: LimitClass,
+  limits: LimitSet,
   mhz: number,
   temperatureC: number,
   shielded: boolean,
 ): number {
   if (lengthM <= 0) return 0;
-  const cable = cableLossDb(name, mhz) * (lengthM / 100) * (1 + more);
+  const cable = cableLossDb(limits, mhz) * (lengthM / 100) * (1 + more);
   return cable * heatFactor(temperatureC, shielded);
 }
 

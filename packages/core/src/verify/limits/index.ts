@@ -1,9 +1,15 @@
 export {
   LIMIT_CLASSES,
+  LIMIT_STANDARDS,
+  LOOP_MOST_OHM,
   MOST_MHZ,
   PARAMETERS,
+  STANDARD_NAME,
+  limitName,
   type LimitClass,
   type LimitKind,
+  type LimitSet,
+  type LimitStandard,
   type Parameter,
   type Warmth,
 } from './class-limits';

@@ -3,8 +3,8 @@ import {
   MOST_MHZ,
   heatFactor,
   limitDb,
-  type LimitClass,
-  type LimitKind,
+  limitName,
+  type LimitSet,
   type Parameter,
   type Warmth,
 } from './class-limits';
@@ -13,10 +13,13 @@ import {
 export interface Sweep {
   readonly name: string;
   readonly parameter: Parameter;
+  /** Pairs that it is about, where that is known, from 0. */
+  readonly pairs?: readonly number[];
   readonly points: readonly { readonly mhz: number; readonly db: number }[];
 }
 
 export interface JudgedSweep extends Sweep {
+  /** Null where nothing lies beyond the limit and not all of the class's range was measured. */
   readonly pass: boolean | null;
   /** The point nearest to its limit, or farthest beyond; null when none lies in the class’s range. */
   readonly worst: {
@@ -28,86 +31,169 @@ export interface JudgedSweep extends Sweep {
   readonly sentence: string;
 }
 
-const lossDb = ({ re, im }: Complex): number =>
-  -20 * Math.log10(Math.max(1e-12, Math.hypot(re, im)));
+const decibels = (ratio: number): number => -20 * Math.log10(Math.max(1e-12, ratio));
+const size = ({ re, im }: Complex): number => Math.hypot(re, im);
+const ORDINALS = ['first', 'second', 'third', 'fourth'] as const;
 
-/** What the entries of a matrix are: of two ports a pair from end to end; of four, two pairs. */
-const ENTRIES: Readonly<Record<number, readonly (readonly [string, Parameter, number, number])[]>> =
+type Matrix = Touchstone['points'][number]['s'];
+
+interface Entry {
+  readonly name: string;
+  readonly parameter: Parameter;
+  readonly pairs: readonly number[];
+  readonly db: (matrix: Matrix) => number;
+}
+
+/** What stands in a matrix of so many pairs: their near ends come first, their far ends after them. */
+function entriesOf(count: number): Entry[] {
+  const all = [...Array(count).keys()];
+  const told = (pair: number) => (count === 1 ? '' : `, ${ORDINALS[pair] ?? ''} pair`);
+  const at = (matrix: Matrix, to: number, from: number) =>
+    size(matrix[to]?.[from] ?? { re: 0, im: 0 });
+  const side = { near: 0, far: count } as const;
+  const ends = ['near', 'far'] as const;
+  const others = (pair: number) => all.filter((other) => other !== pair);
+  const power = (ratios: readonly number[]) => Math.hypot(...ratios);
+  const loss = (matrix: Matrix, pair: number) => decibels(at(matrix, count + pair, pair));
+  return [
+    ...all.map((pair): Entry => ({
+      name: `Insertion loss${told(pair)}`,
+      parameter: 'insertion-loss',
+      pairs: [pair],
+      db: (matrix) => loss(matrix, pair),
+    })),
+    ...ends.flatMap((end) =>
+      all.flatMap((a) =>
+        all.slice(a + 1).map((b): Entry => ({
+          name: `NEXT, ${end}${count > 2 ? `, ${ORDINALS[a] ?? ''} and ${ORDINALS[b] ?? ''} pair` : ''}`,
+          parameter: 'next',
+          pairs: [a, b],
+          db: (matrix) => decibels(at(matrix, side[end] + b, side[end] + a)),
+        })),
+      ),
+    ),
+    ...all.flatMap((to) =>
+      others(to).map((from): Entry => ({
+        name: `ACR-F, ${ORDINALS[from] ?? ''} to ${ORDINALS[to] ?? ''} pair`,
+        parameter: 'acr-f',
+        pairs: [to],
+        db: (matrix) => decibels(at(matrix, count + to, from)) - loss(matrix, to),
+      })),
+    ),
+    // Power sums are of all the others: only a matrix of four pairs has them.
+    ...(count === 4 ? all : []).flatMap((to): Entry[] => [
+      ...ends.map((end): Entry => ({
+        name: `PSNEXT, ${end}${told(to)}`,
+        parameter: 'ps-next',
+        pairs: [to],
+        db: (matrix) =>
+          decibels(power(others(to).map((from) => at(matrix, side[end] + to, side[end] + from)))),
+      })),
+      {
+        name: `PSACR-F${told(to)}`,
+        parameter: 'ps-acr-f',
+        pairs: [to],
+        db: (matrix) =>
+          decibels(power(others(to).map((from) => at(matrix, count + to, from)))) -
+          loss(matrix, to),
+      },
+    ]),
+    ...all.flatMap((pair) =>
+      ends.map((end): Entry => ({
+        name: `Return loss${told(pair)}, ${end}`,
+        parameter: 'return-loss',
+        pairs: [pair],
+        db: (matrix) => decibels(at(matrix, side[end] + pair, side[end] + pair)),
+      })),
+    ),
+  ];
+}
+
+const ONE_PORT: readonly Entry[] = [
   {
-    1: [['Return loss', 'return-loss', 0, 0]],
-    2: [
-      ['Insertion loss', 'insertion-loss', 1, 0],
-      ['Return loss, near', 'return-loss', 0, 0],
-      ['Return loss, far', 'return-loss', 1, 1],
-    ],
-    4: [
-      ['Insertion loss, first pair', 'insertion-loss', 2, 0],
-      ['Insertion loss, second pair', 'insertion-loss', 3, 1],
-      ['NEXT, near', 'next', 1, 0],
-      ['NEXT, far', 'next', 3, 2],
-      ['Return loss, first pair, near', 'return-loss', 0, 0],
-      ['Return loss, second pair, near', 'return-loss', 1, 1],
-      ['Return loss, first pair, far', 'return-loss', 2, 2],
-      ['Return loss, second pair, far', 'return-loss', 3, 3],
-    ],
-  };
+    name: 'Return loss',
+    parameter: 'return-loss',
+    pairs: [0],
+    db: (matrix) => decibels(size(matrix[0]?.[0] ?? { re: 0, im: 0 })),
+  },
+];
 
 /**
- * The sweeps in a matrix. Two ports are one pair, near and far. Four are two pairs: ports 1 and 2
- * their near ends, 3 and 4 their far ends, in this order.
+ * The sweeps in a matrix: of two, four or eight ports one, two or four pairs, first their near ends,
+ * then their far ends in the same order.
  */
 export function sweepsOf({ ports, points }: Touchstone): Sweep[] {
-  return (ENTRIES[ports] ?? []).map(([name, parameter, row, column]) => ({
+  const entries = ports === 1 ? ONE_PORT : [2, 4, 8].includes(ports) ? entriesOf(ports / 2) : [];
+  return entries.map(({ name, parameter, pairs, db }) => ({
     name,
     parameter,
-    points: points.map(({ hz, s }) => ({
-      mhz: hz / 1e6,
-      db: lossDb(s[row]?.[column] ?? { re: 0, im: 0 }),
-    })),
+    pairs,
+    points: points.map(({ hz, s }) => ({ mhz: hz / 1e6, db: db(s) })),
   }));
 }
 
-/** Below this insertion loss return loss is not judged: 3 dB. Source: ISO/IEC 11801-1. */
-const RETURN_COUNTS_FROM_DB = 3;
+/**
+ * Below this insertion loss of the same pair a parameter is told for information alone, dB. Source:
+ * ISO/IEC 11801-1; for categories all is judged.
+ */
+const COUNTS_FROM_DB: Readonly<Partial<Record<Parameter, number>>> = {
+  'return-loss': 3,
+  next: 4,
+  'ps-next': 4,
+};
+
+/** How far from the ends of a class's range a sweep may begin and end. */
+const NEARLY = 0.001;
 
 /**
  * A sweep against the limit of a class, with its worst margin and where that is. The limit holds on
  * the hottest day, so insertion loss is told as it will be then.
  *
- * @param loss of the same pair, which says from where on its return loss counts
+ * @param losses of the same pairs, which say from where on a parameter counts
  */
 export function judgeSweep(
   sweep: Sweep,
-  name: LimitClass,
-  kind: LimitKind,
+  limits: LimitSet,
   { measuredC, hottestC, shielded }: Warmth,
-  loss: Sweep | null = null,
+  losses: readonly Sweep[] = [],
 ): JudgedSweep {
   const hotter =
     sweep.parameter === 'insertion-loss'
       ? heatFactor(hottestC, shielded) / heatFactor(measuredC, shielded)
       : 1;
-  const lossAt = new Map(loss?.points.map(({ mhz, db }) => [mhz, db]));
+  const countsFrom = limits.standard === 'iso' ? (COUNTS_FROM_DB[sweep.parameter] ?? 0) : 0;
+  const lossAt = new Map<number, number>();
+  for (const { points } of losses)
+    for (const { mhz, db } of points) lossAt.set(mhz, Math.max(db, lossAt.get(mhz) ?? 0));
   let worst: JudgedSweep['worst'] = null;
   for (const { mhz, db: measured } of sweep.points) {
-    const limit = limitDb(sweep.parameter, name, kind, mhz);
-    if (limit === null) continue;
-    if (
-      sweep.parameter === 'return-loss' &&
-      (lossAt.get(mhz) ?? RETURN_COUNTS_FROM_DB) < RETURN_COUNTS_FROM_DB
-    )
-      continue;
+    const limit = limitDb(sweep.parameter, limits, mhz);
+    if (limit === null || (lossAt.get(mhz) ?? countsFrom) < countsFrom) continue;
     const db = measured * hotter;
     const marginDb = sweep.parameter === 'insertion-loss' ? limit - db : db - limit;
     if (!worst || marginDb < worst.marginDb) worst = { mhz, db, limitDb: limit, marginDb };
   }
-  const covered = sweep.points.at(-1)?.mhz ?? 0;
+  const gaps = worst ? unmeasured(sweep, limits) : [];
   const told = worst
-    ? `${sweep.name}: ${worst.marginDb >= 0 ? `${worst.marginDb.toFixed(1)} dB to spare` : `${(-worst.marginDb).toFixed(1)} dB short`} at ${Number(worst.mhz.toPrecision(4))} MHz.`
-    : `${sweep.name}: nothing in the range of this class was measured.`;
-  const short =
-    worst && covered < MOST_MHZ[name] * 0.999
-      ? ` Measured up to ${Number(covered.toPrecision(4))} of ${MOST_MHZ[name]} MHz: what lies above is not known.`
-      : '';
-  return { ...sweep, pass: worst ? worst.marginDb >= 0 : null, worst, sentence: told + short };
+    ? `${sweep.name}: ${worst.marginDb >= 0 ? `${worst.marginDb.toFixed(1)} dB to spare` : `${(-worst.marginDb).toFixed(1)} dB short`} at ${figure(worst.mhz)} MHz.`
+    : `${sweep.name}: nothing in the range of ${limitName(limits)} was measured that counts.`;
+  const short = gaps.length > 0 ? ` Not proven ${gaps.join(' and ')}.` : '';
+  const meets = worst !== null && worst.marginDb >= 0;
+  return {
+    ...sweep,
+    pass: worst === null || (meets && gaps.length > 0) ? null : meets,
+    worst,
+    sentence: told + short,
+  };
+}
+
+const figure = (mhz: number): string => String(Number(mhz.toPrecision(4)));
+
+/** Which part of a class's range was not measured: "above 100 MHz". */
+function unmeasured({ points }: Sweep, { name }: LimitSet): string[] {
+  const [first, last] = [points[0]?.mhz ?? 0, points.at(-1)?.mhz ?? 0];
+  return [
+    ...(first > 1 + NEARLY ? [`below ${figure(first)} MHz`] : []),
+    ...(last < MOST_MHZ[name] * (1 - NEARLY) ? [`above ${figure(last)} MHz`] : []),
+  ];
 }

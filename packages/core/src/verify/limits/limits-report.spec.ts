@@ -3,6 +3,7 @@ import { reportLimits, type LimitsQuestion } from './limits-report';
 import { limitDb } from './class-limits';
 
 const PLAIN: LimitsQuestion = {
+  standard: 'iso',
   name: '6',
   kind: 'channel',
   shielded: false,
@@ -31,10 +32,7 @@ describe('A table of sweeps', () => {
       expect(loss?.pass).toBeTrue();
       expect(loss?.worst?.marginDb).toBeCloseTo(3 - 2, 0);
       expect(next?.worst?.mhz).toBe(250);
-      expect(next?.worst?.marginDb).toBeCloseTo(
-        36 - (limitDb('next', '6', 'channel', 250) ?? 0),
-        6,
-      );
+      expect(next?.worst?.marginDb).toBeCloseTo(36 - (limitDb('next', PLAIN, 250) ?? 0), 6);
     }
   });
 
@@ -55,7 +53,7 @@ describe('A table of sweeps', () => {
 
 describe('A Touchstone file of another impedance', () => {
   const of = (ohm: number) => {
-    const text = `# MHz S DB R ${ohm}\n1 -30 0 -1 0 -1 0 -30 0\n100 -20 0 -15 0 -15 0 -20 0\n`;
+    const text = `# MHz S DB R ${ohm}\n1 -30 0 -1 0 -1 0 -30 0\n100 -20 0 -15 0 -15 0 -20 0\n250 -20 0 -25 0 -25 0 -20 0\n`;
     const report = reportLimits({ ...PLAIN, file: { name: 'pair.s2p', text } });
     if (!report.ok) throw new Error(report.reason);
     return report.sweeps.map(({ parameter, pass }) => `${parameter} ${String(pass)}`);
@@ -92,5 +90,33 @@ describe('Cords', () => {
     expect(mostCordM(70, 0.5, 20, false)).toBeCloseTo(32 / 1.5, 6);
     expect(mostCordM(90, 0.2, 40, false)).toBe(0);
     expect(mostCordM(80, 0.2, 40, false)).toBeCloseTo((102 - 86.4) / 1.2, 6);
+  });
+});
+
+describe('What a table does not show', () => {
+  it('is not proven: a sweep that ends before its class does, or begins above 1 MHz', () => {
+    const told = (rows: readonly string[]) => {
+      const report = reportLimits({ ...PLAIN, file: csv(rows) });
+      if (!report.ok) throw new Error(report.reason);
+      return report.sweeps.map(({ pass, sentence }) => `${String(pass)} ${sentence}`);
+    };
+    expect(told(['1,3,70', '100,20,45'])[1]).toMatch(/^null .* Not proven above 100 MHz\.$/);
+    expect(told(['10,5,60', '250,34,36'])[1]).toMatch(/^null .* Not proven below 10 MHz\.$/);
+    expect(told(['1,3,70', '100,20,30'])[1]).toMatch(/^false /);
+    expect(told(['1,3,70', '250,34,36'])[1]).toMatch(/^true /);
+  });
+
+  it('knows power sums and far-end crosstalk by their headings', () => {
+    const report = reportLimits({
+      ...PLAIN,
+      file: csv(['1,70,70,61', '250,31,16,13'], 'MHz,PSNEXT 1,ACR-F 1-2,PSACR-F 1'),
+    });
+    if (!report.ok) throw new Error(report.reason);
+    expect(report.sweeps.map(({ parameter }) => parameter)).toEqual([
+      'ps-next',
+      'acr-f',
+      'ps-acr-f',
+    ]);
+    expect(report.sweeps.map(({ pass }) => pass)).toEqual([true, true, true]);
   });
 });

@@ -1,20 +1,19 @@
 import { parseSweepCsv, parseTouchstone } from '../../formats';
 import {
+  LOOP_MOST_OHM,
   MOST_MHZ,
   PARAMETERS,
   delayLimits,
   limitDb,
-  type LimitClass,
-  type LimitKind,
+  STANDARD_NAME,
+  type LimitSet,
   type Parameter,
   type Warmth,
 } from './class-limits';
 import { cordsLossDb, type Cords } from './cords';
 import { judgeSweep, sweepsOf, type JudgedSweep, type Sweep } from './judge-sweep';
 
-export interface LimitsQuestion extends Warmth {
-  readonly name: LimitClass;
-  readonly kind: LimitKind;
+export interface LimitsQuestion extends Warmth, LimitSet {
   /** Added to the insertion loss that was measured; null for none. */
   readonly cords: Cords | null;
   /** A file as it was read; null to ask for the limits alone. */
@@ -30,6 +29,8 @@ export interface LimitsReport {
   }[];
   readonly delayNs: number;
   readonly skewNs: number;
+  /** The most that the loop of a pair may have. */
+  readonly loopOhm: number;
   readonly sweeps: readonly JudgedSweep[];
   readonly notes: readonly string[];
 }
@@ -48,8 +49,8 @@ const COMMENT_OR_OPTION = /^\s*[!#[]/;
 export function reportLimits(
   question: LimitsQuestion,
 ): LimitsReport | { readonly ok: false; readonly line: number; readonly reason: string } {
-  const { name, kind, file } = question;
-  const most = MOST_MHZ[name];
+  const { kind, file, standard } = question;
+  const most = MOST_MHZ[question.name];
   const read = file
     ? readSweeps(file.name, file.text)
     : { sweeps: [], notes: [], referenceOhm: PAIR_OHM };
@@ -61,19 +62,20 @@ export function reportLimits(
   const sweeps = read.sweeps.map((row) => withCords(row, question));
   return {
     ok: true,
-    source: 'ISO/IEC 11801-1',
+    source: STANDARD_NAME[standard],
     limits: PARAMETERS.map((parameter) => ({
       parameter,
       points: frequencies.flatMap((mhz) => {
-        const db = limitDb(parameter, name, kind, mhz);
+        const db = limitDb(parameter, question, mhz);
         return db === null ? [] : [{ mhz, db }];
       }),
     })),
     ...delayLimits(kind, Math.min(10, most)),
+    loopOhm: LOOP_MOST_OHM[kind],
     sweeps: sweeps.map((row) =>
       row.parameter === 'return-loss' && read.referenceOhm !== PAIR_OHM
         ? unjudged(row, read.referenceOhm)
-        : judgeSweep(row, name, kind, question, lossOf(row, sweeps)),
+        : judgeSweep(row, question, question, lossesOf(row, sweeps)),
     ),
     notes: [...read.notes, ...cordNotes(question, sweeps)],
   };
@@ -87,21 +89,22 @@ const unjudged = (row: Sweep, referenceOhm: number): JudgedSweep => ({
   sentence: `${row.name}: measured against ${referenceOhm} ohm, so it is not judged; the limits are for ${PAIR_OHM} ohm.`,
 });
 
-/** The insertion loss that belongs to a return loss: of the same pair where two are told. */
-const lossOf = ({ name }: Sweep, sweeps: readonly Sweep[]): Sweep | null =>
-  sweeps.find(
+/** The insertion losses that belong to a sweep: of the pairs that it is about, where that is told. */
+const lossesOf = ({ pairs }: Sweep, sweeps: readonly Sweep[]): readonly Sweep[] =>
+  sweeps.filter(
     (row) =>
       row.parameter === 'insertion-loss' &&
-      (!name.includes('second') || row.name.includes('second')),
-  ) ?? null;
+      (!pairs || !row.pairs || row.pairs.some((pair) => pairs.includes(pair))),
+  );
 
-function withCords(row: Sweep, { cords, name, measuredC, shielded }: LimitsQuestion): Sweep {
+function withCords(row: Sweep, question: LimitsQuestion): Sweep {
+  const { cords, measuredC, shielded } = question;
   if (!cords || row.parameter !== 'insertion-loss') return row;
   return {
     ...row,
     points: row.points.map(({ mhz, db }) => ({
       mhz,
-      db: db + cordsLossDb(cords, name, mhz, measuredC, shielded),
+      db: db + cordsLossDb(cords, question, mhz, measuredC, shielded),
     })),
   };
 }
@@ -109,7 +112,7 @@ function withCords(row: Sweep, { cords, name, measuredC, shielded }: LimitsQuest
 const cordNotes = ({ cords }: LimitsQuestion, sweeps: readonly Sweep[]): string[] =>
   cords && cords.lengthM > 0 && sweeps.some(({ parameter }) => parameter === 'insertion-loss')
     ? [
-        `Insertion loss is told with ${cords.lengthM} m of cords added, as their class has them; NEXT and return loss are as measured, without them.`,
+        `Insertion loss is told with ${cords.lengthM} m of cords added, as their class has them; all else is as measured, without them.`,
       ]
     : [];
 
@@ -136,6 +139,9 @@ function readSweeps(
     ...(sweeps.length === 0 ? [`Of ${ports} ports it is not known which pair is which.`] : []),
     ...(ports === 4
       ? ['Taken for two pairs: ports 1 and 2 their near ends, 3 and 4 their far ends.']
+      : []),
+    ...(ports === 8
+      ? ['Taken for four pairs: ports 1 to 4 their near ends, 5 to 8 their far ends.']
       : []),
   ];
   return { sweeps, notes, referenceOhm };

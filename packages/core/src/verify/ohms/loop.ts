@@ -35,7 +35,7 @@ const CLAD = { least: 1.4, most: 1.75 } as const;
 const APART = 2.5;
 
 export type LoopCause =
-  'as-expected' | 'joint' | 'other-metal' | 'longer' | 'shorter' | 'open' | 'short';
+  'as-expected' | 'joint' | 'other-metal' | 'longer' | 'shorter' | 'over-limit' | 'open' | 'short';
 
 export interface LoopVerdict {
   readonly pair: number;
@@ -48,18 +48,25 @@ export interface LoopVerdict {
 
 const ohms = (value: number) => `${Number(value.toPrecision(3))} Ω`;
 
+/** Beside its neighbours of the same cable, only contacts and twist differ: more than this is a joint. */
+const jointFrom = (middleOhm: number): number => Math.max(0.4, 0.06 * middleOhm);
+
 /**
- * What the measured loops of a link say: one pair apart from the rest has a joint, all pairs alike
- * are of another length or metal.
+ * What the measured loops of a link say. A pair that stands out from the others has a joint; only pairs
+ * that are alike can be of another length or metal, and of one pair alone nobody can tell which.
+ *
+ * @param mostOhm what a channel may have (LOOP_MOST_OHM), where one is to be met; null for none
  */
 export function judgeLoops(
   expected: Uncertain,
   measured: readonly { readonly pair: number; readonly ohm: number | null }[],
+  mostOhm: number | null = null,
 ): LoopVerdict[] {
   const closed = measured.flatMap(({ ohm }) => (ohm === null ? [] : [ohm])).sort((a, b) => a - b);
-  const middle = closed[Math.floor((closed.length - 1) / 2)] ?? expected.value;
-  const ratio = middle / expected.value;
-  const allApart = Math.abs(middle - expected.value) / expected.u > APART;
+  const isShort = (ohm: number) =>
+    ohm < expected.value * 0.3 && expected.value > 3 * CONTACTS_OHM.u;
+  const whole = closed.filter((ohm) => !isShort(ohm));
+  const middle = whole[Math.floor((whole.length - 1) / 2)] ?? expected.value;
   return measured.map(({ pair, ohm }): LoopVerdict => {
     const say = (cause: LoopCause, sentence: string): LoopVerdict => ({
       pair,
@@ -69,31 +76,40 @@ export function judgeLoops(
       sentence: `Pair ${pair}: ${sentence}`,
     });
     if (ohm === null) return say('open', 'the loop is open.');
-    const more = ohm - middle;
-    if (ohm < expected.value * 0.3 && expected.value > 3 * CONTACTS_OHM.u)
+    if (isShort(ohm))
       return say(
         'short',
         `${ohms(ohm)} is far too little: its conductors touch before the far end.`,
       );
-    // Beside its neighbours of the same cable, only contacts and twist differ.
-    if (measured.length > 1 && more > Math.max(0.4, 0.06 * middle))
-      return say('joint', `${ohms(more)} more than the other pairs: a poor joint or contact.`);
-    if (!allApart && Math.abs(ohm - expected.value) / expected.u <= APART)
-      return say('as-expected', `${ohms(ohm)}, as expected.`);
-    if (ratio >= CLAD.least && ratio <= CLAD.most)
+    const beyond =
+      mostOhm !== null && ohm > mostOhm
+        ? ` More than the ${mostOhm} Ω that a channel may have.`
+        : '';
+    if (whole.length > 1 && ohm - middle > jointFrom(middle))
       return say(
-        'other-metal',
-        `${ratio.toFixed(2)} times what copper of this gauge and length has: copper-clad aluminium, or a cable that is longer than scheduled by as much. Scrape a conductor to tell.`,
+        'joint',
+        `${ohms(ohm - middle)} more than the other pairs: a poor joint or contact.${beyond}`,
       );
-    return ohm > expected.value
+    const times = `${(ohm / expected.value).toFixed(2)} times the expected`;
+    if (Math.abs(ohm - expected.value) / expected.u <= APART)
+      return beyond
+        ? say('over-limit', `${ohms(ohm)}, as its length lets expect.${beyond}`)
+        : say('as-expected', `${ohms(ohm)}, as expected.`);
+    if (ohm < expected.value)
+      return say('shorter', `${times}: the link is shorter, or thicker, than scheduled.`);
+    const ratio = ohm / expected.value;
+    const clad = ratio >= CLAD.least && ratio <= CLAD.most;
+    if (whole.length < 2)
+      return say(
+        'longer',
+        `${times}: a poor joint, a longer or thinner cable${clad ? ', or copper-clad aluminium' : ''}. Measure another pair to tell.${beyond}`,
+      );
+    return clad
       ? say(
-          'longer',
-          `${ratio.toFixed(2)} times the expected: longer, thinner, or a joint in every pair.`,
+          'other-metal',
+          `${ratio.toFixed(2)} times what copper of this gauge and length has: copper-clad aluminium, or a cable that is longer than scheduled by as much. Scrape a conductor to tell.${beyond}`,
         )
-      : say(
-          'shorter',
-          `${ratio.toFixed(2)} times the expected: the link is shorter, or thicker, than scheduled.`,
-        );
+      : say('longer', `${times}: longer, thinner, or a joint in every pair.${beyond}`);
   });
 }
 

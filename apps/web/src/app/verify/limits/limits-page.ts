@@ -7,16 +7,21 @@ import { formatLength, parseLength } from '@near-spoke/core/units';
 import {
   CORD_LOSS,
   LIMIT_CLASSES,
+  LIMIT_STANDARDS,
   MOST_MHZ,
   PARAMETERS,
+  STANDARD_NAME,
+  limitName,
   mostCordM,
   reportLimits,
   type LimitClass,
   type LimitKind,
+  type LimitStandard,
   type LimitsQuestion,
   type Parameter,
 } from '@near-spoke/core/verify/limits';
 import { OpenLink } from '../../link/open-link';
+import { isOneOf, kept } from '../../shell/kept';
 import { Reads } from '../../shell/reads';
 import { typedNumber } from '../../shell/typed-number';
 import { NextThing } from '../../shell/next-thing';
@@ -26,6 +31,9 @@ import { LimitPlot } from './limit-plot';
 const NAME: Readonly<Record<Parameter, string>> = {
   'insertion-loss': 'Insertion loss',
   next: 'NEXT',
+  'ps-next': 'PSNEXT',
+  'acr-f': 'ACR-F',
+  'ps-acr-f': 'PSACR-F',
   'return-loss': 'Return loss',
 };
 const KINDS = [
@@ -53,7 +61,18 @@ const MOST_BYTES = 20_000_000;
 })
 export class LimitsPage {
   protected readonly open = inject(OpenLink);
-  protected readonly classes = LIMIT_CLASSES.map((id) => ({ id, name: `Cat ${id}` }));
+  protected readonly standards = LIMIT_STANDARDS.map((id) => ({ id, name: STANDARD_NAME[id] }));
+  protected readonly standard = kept<LimitStandard>(
+    'limits.standard',
+    'iso',
+    isOneOf(...LIMIT_STANDARDS),
+  );
+  protected readonly classes = computed(() =>
+    LIMIT_CLASSES.map((id) => ({
+      id,
+      name: limitName({ standard: this.standard(), name: id }).replace('_', ''),
+    })),
+  );
   protected readonly kinds = KINDS;
   protected readonly mostMhz = MOST_MHZ;
   protected readonly parameters = PARAMETERS.map((id) => ({ id, name: NAME[id] }));
@@ -82,6 +101,7 @@ export class LimitsPage {
 
   protected readonly report = computed(() =>
     reportLimits({
+      standard: this.standard(),
       name: this.name(),
       kind: this.kind(),
       shielded: this.shielded(),
@@ -116,7 +136,7 @@ export class LimitsPage {
     if (!this.file() || this.problem())
       return {
         sentence: 'Give a measured sweep: a Touchstone file, or a table.',
-        why: `A .s2p or .s4p file, or CSV with a column of frequency and columns named insertion loss, NEXT or return loss. Class limits: ISO/IEC 11801-1.`,
+        why: `A .s2p or .s4p file, or CSV with a column of frequency and columns named insertion loss, NEXT, PSNEXT, ACR-F, PSACR-F or return loss. Limits: ${STANDARD_NAME[this.standard()]}.`,
         action: 'Choose a file',
       };
     const judged = sweeps.filter(({ worst }) => worst !== null);
@@ -124,11 +144,24 @@ export class LimitsPage {
       (a, b) => (a.worst?.marginDb ?? 0) - (b.worst?.marginDb ?? 0),
     )[0];
     const failed = judged.filter(({ pass }) => pass === false).length;
+    const unproven = judged.some(({ pass }) => pass === null);
+    const verdict = failed > 0 ? 'Does not meet' : unproven ? 'Not proven for' : 'Meets';
+    const name = limitName({ standard: this.standard(), name: this.name() }).replace('_', '');
+    const missing = this.parameters.filter(
+      ({ id }) => !judged.some(({ parameter }) => parameter === id),
+    );
     return {
       sentence: worst
-        ? `${failed > 0 ? 'Does not meet' : 'Meets'} Cat ${this.name()}: ${worst.sentence}`
+        ? `${verdict} ${name}${failed === 0 && missing.length > 0 ? ' in what was measured' : ''}: ${worst.sentence}`
         : 'Nothing in this file can be judged.',
-      why: failed > 1 ? `${failed} of ${judged.length} sweeps are beyond their limit.` : '',
+      why: [
+        failed > 1 ? `${failed} of ${judged.length} sweeps are beyond their limit.` : '',
+        judged.length > 0 && missing.length > 0
+          ? `Not in this file: ${missing.map((row) => row.name).join(', ')}.`
+          : '',
+      ]
+        .filter(Boolean)
+        .join(' '),
       action: 'Choose another file',
     };
   });

@@ -13,6 +13,7 @@ import {
   unbalance,
   type LoopVerdict,
 } from '@near-spoke/core/verify/ohms';
+import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
 import { OpenLink } from '../../link/open-link';
 import { isTexts, kept } from '../../shell/kept';
 import { Reads } from '../../shell/reads';
@@ -108,7 +109,8 @@ export class OhmsPage {
       const ohm = ohmOf(texts[0] ?? '');
       return ohm === undefined ? [] : [{ pair: number, ohm }];
     });
-    return expected ? judgeLoops(expected, measured) : [];
+    const most = this.pairs().length === 4 ? LOOP_MOST_OHM.channel : null;
+    return expected ? judgeLoops(expected, measured, most) : [];
   });
   protected readonly balances = computed(() =>
     this.rows().flatMap(({ number, texts }) => {
@@ -185,6 +187,8 @@ export class OhmsPage {
 
 const WHAT_NOW: Readonly<Record<LoopVerdict['cause'], string>> = {
   'as-expected': '',
+  'over-limit':
+    'Shorten the channel, or take a thicker cable: power and class limits count on less.',
   joint: 'Wiggle its ends and watch the meter; then remake the end that moves it.',
   'other-metal':
     'Do not feed power over it until you know: copper-clad aluminium runs hotter and breaks at joints.',
