@@ -110,6 +110,26 @@ describe('A database of each layout that was released', () => {
     });
 });
 
+describe('Flat telephone cords', () => {
+  it('of a site that has made some straight stay so, whatever is usual now', async () => {
+    const databaseUrl = await load(gunzipSync(readFileSync(join(DUMPS, '0010.sql.gz'))));
+    const client = new pg.Client({ connectionString: databaseUrl });
+    await client.connect();
+    await client.query(`update links set cable = 'cord-4' where label = 'K01'`);
+    const server = await startServer({ databaseUrl });
+    try {
+      const { sites } = (await call(server.url, 'GET', '/api/sites')).body;
+      const chosen = (sites as { schools: Record<string, { choice: string }> }[]).map(
+        ({ schools }) => schools['cord']?.choice,
+      );
+      expect(chosen.filter((choice) => choice === 'straight').length).toBe(1);
+    } finally {
+      await client.end();
+      await server.stop();
+    }
+  });
+});
+
 describe('A new database', () => {
   it('that two servers begin on at once holds the demonstration once; a newer one is refused and left', async () => {
     const databaseUrl = await freshDatabase();

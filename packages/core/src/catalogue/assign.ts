@@ -57,6 +57,16 @@ export function assignCores(
   return [...rules[part.wiring](), ...shell];
 }
 
+/** The same cores on the contacts from behind, as in the plug that turns a flat cord over. */
+export function turnedOver(assigned: readonly Assigned[]): Assigned[] {
+  const wires = assigned.filter(({ contact }) => contact !== SHELL);
+  const back = [...wires].reverse();
+  return assigned.map((row) => {
+    const other = back[wires.indexOf(row)];
+    return other ? { ...other, contact: row.contact } : row;
+  });
+}
+
 /** What the wiring of this connector follows, in words. */
 export function wiringName(part: Connector, schemeId: SchemeId): string {
   return {

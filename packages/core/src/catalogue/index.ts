@@ -1,4 +1,4 @@
-export { assignCores, wiringName, type Assigned } from './assign';
+export { assignCores, turnedOver, wiringName, type Assigned } from './assign';
 export { awgAreaMm2, awgDiameterMm } from './awg';
 export {
   CABLE_FAMILIES,

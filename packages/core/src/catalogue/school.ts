@@ -22,6 +22,7 @@ export const SCHOOL_IDS = [
   'ringing',
   'bond',
   'strip',
+  'cord',
 ] as const;
 export type SchoolId = (typeof SCHOOL_IDS)[number];
 
@@ -140,6 +141,23 @@ export const SCHOOLS: readonly School[] = [
       },
     ],
     usual: 'two-blade',
+  },
+  {
+    id: 'cord',
+    question: 'Flat telephone cords with a plug at both ends?',
+    options: [
+      {
+        id: 'turned',
+        name: 'Turned over',
+        when: 'for telephones: the order at one end is the other’s from behind, so tip and ring change places',
+      },
+      {
+        id: 'straight',
+        name: 'Straight, contact to contact',
+        when: 'where the device’s sheet asks for it, as some data cords do',
+      },
+    ],
+    usual: 'turned',
   },
 ];
 

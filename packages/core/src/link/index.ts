@@ -25,6 +25,7 @@ export { unionFind } from './union-find';
 export {
   coreAt,
   fourPairWiring,
+  isTurnedOver,
   pairAt,
   pairsOf,
   sameWiring,

@@ -4,6 +4,7 @@ import {
   SHIELD,
   assignCores,
   scheme,
+  turnedOver,
   wiringName,
   type Assigned,
   type Cable,
@@ -36,13 +37,15 @@ export function wiringOf(
 ): Wiring {
   const cable = job.catalogue.cable(link.cable);
   const schools = schoolsOf(link, job);
+  const turned = isTurnedOver(link, job);
   const wired = (end: End): EndWiring => {
     const part = job.catalogue.connector(link[end].connector);
     if (link.pinout) return pinned(link.pinout[end], cable, part);
-    const contacts = assignCores(cable, part, link[end].scheme, schools);
+    const laid = assignCores(cable, part, link[end].scheme, schools);
+    const contacts = end === 'far' && turned ? turnedOver(laid) : laid;
     const coaxial = cable.family === 'coax';
     return {
-      rule: wiringName(part, link[end].scheme),
+      rule: `${wiringName(part, link[end].scheme)}${end === 'far' && turned ? ', turned over' : ''}`,
       contacts:
         end === 'far' && schools.bond === 'near-end' && !coaxial
           ? contacts.filter(({ contact }) => contact !== SHELL)
@@ -51,6 +54,21 @@ export function wiringOf(
     };
   };
   return { near: wired('near'), far: wired('far') };
+}
+
+/** Whether a link is a flat cord between two telephone plugs that turns over, as those do. */
+export function isTurnedOver(
+  link: Pick<Link, 'near' | 'far' | 'cable' | 'schools' | 'pinout'>,
+  job: Job,
+): boolean {
+  return (
+    !link.pinout &&
+    job.catalogue.cable(link.cable).parts.includes('flat') &&
+    (['near', 'far'] as const).every(
+      (end) => job.catalogue.connector(link[end].connector).family === 'telephone-plug',
+    ) &&
+    schoolsOf(link, job).cord === 'turned'
+  );
 }
 
 /** The wiring that an adapter asks for; a joint without contacts of its own is told by the cores. */

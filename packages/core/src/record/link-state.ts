@@ -1,5 +1,5 @@
 import { SHIELD, chosenIds } from '../catalogue';
-import { ENDS, schoolsOf, type End, type Job, type Link } from '../link';
+import { ENDS, isTurnedOver, schoolsOf, type End, type Job, type Link } from '../link';
 import {
   fixingKeys,
   followPlan,
@@ -87,6 +87,7 @@ export function taskOf(
     shieldFloats: link.pinout
       ? !link.pinout[end].some(([, core]) => core === SHIELD)
       : end === 'far' && schools.bond === 'near-end',
+    turned: end === 'far' && isTurnedOver(link, job),
     units: job.units,
   };
 }

@@ -3,6 +3,7 @@ import {
   SHELL,
   SHIELD,
   assignCores,
+  turnedOver,
   type Assigned,
   type Cable,
   type Connector,
@@ -25,6 +26,7 @@ interface Situation {
   readonly schools: Schools;
   readonly environment: Jacket;
   readonly shieldFloats: boolean;
+  readonly turned: boolean;
   readonly pinout: readonly Pin[] | null;
 }
 
@@ -35,6 +37,7 @@ export const situationOf = (
   schools: DEFAULT_SCHOOLS,
   environment: 'indoor',
   shieldFloats: false,
+  turned: false,
   pinout: null,
   ...task,
 });
@@ -45,7 +48,9 @@ export interface Laid {
 }
 
 /** Which cores have a contact here, and which are left over. */
-export function layOut({ cable, connector, scheme, schools, pinout }: Situation): Laid {
+export function layOut(situation: Situation): Laid {
+  const { cable, connector, scheme, schools, pinout, turned } = situation;
+  const plain = () => assignCores(cable, connector, scheme, schools);
   const assigned = pinout
     ? pinout.map(([contact, core, looks]): Assigned => ({
         contact: core === SHIELD ? SHELL : contact,
@@ -54,7 +59,9 @@ export function layOut({ cable, connector, scheme, schools, pinout }: Situation)
         pair: null,
         member: null,
       }))
-    : assignCores(cable, connector, scheme, schools);
+    : turned
+      ? turnedOver(plain())
+      : plain();
   const used = assigned.filter(({ contact, core }) => contact !== SHELL && core !== null);
   const taken = new Set(used.map(({ core }) => core));
   return { used, unused: cable.cores.filter(({ id }) => !taken.has(id)) };

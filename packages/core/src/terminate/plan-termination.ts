@@ -36,6 +36,8 @@ export interface TerminationTask {
   readonly environment?: Jacket;
   /** Whether this end's shield is left open, since the other end's is bonded. */
   readonly shieldFloats?: boolean;
+  /** Whether its plug lies the other way round than that of the other end. */
+  readonly turned?: boolean;
   /** The tools at hand; all that are needed if not said. */
   readonly tools?: readonly string[];
   readonly units?: UnitSystem;
@@ -274,8 +276,20 @@ function filler(task: TerminationTask): (text: string) => string {
     lower: inSlots('lower'),
     second: connector.contacts[1] ?? '',
     third: connector.contacts[2] ?? '',
+    ...shieldWords(cable),
   };
   return (text) => text.replace(/\{(\w+)\}/g, (_, key: string) => values[key] ?? '');
+}
+
+/** What shields a cable, in the words of its steps. */
+function shieldWords({ parts }: Cable): Readonly<Record<string, string>> {
+  const [braid, foil] = [parts.includes('braid'), parts.includes('foil')];
+  const names = [...(braid ? ['braid'] : []), ...(foil ? ['foil'] : [])];
+  return {
+    shieldNames: braid ? `the ${names.join(' and ')}` : 'foil and drain wire',
+    andFoil: foil || parts.includes('pair-foil') ? ', and cut the foil away' : '',
+    metalOut: foil ? ', the foil with its metal side out' : '',
+  };
 }
 
 function nameOf(core: string | null): string {

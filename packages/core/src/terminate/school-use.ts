@@ -12,6 +12,7 @@ export function schoolsInUse({ connector, cable }: TerminationTask): SchoolId[] 
     bond: cable.shield !== 'none' && cable.family !== 'coax' && words.has('shield-bonded'),
     unused: words.has('unused'),
     strip: FOLDS_BRAID.has(connector.family),
+    cord: connector.family === 'telephone-plug' && cable.parts.includes('flat'),
   };
   return SCHOOLS.filter(
     ({ id, options }) => asked[id] ?? options.some((option) => words.has(`${id}-${option.id}`)),

@@ -1,5 +1,14 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
-import { coreAt, intendedFar, pairsOf, wireContacts, type End, type Wiring } from '../link';
+import {
+  coreAt,
+  fourPairWiring,
+  intendedFar,
+  pairAt,
+  pairsOf,
+  wireContacts,
+  type End,
+  type Wiring,
+} from '../link';
 import { capital } from '../units';
 import { GROUP_PAIRS } from './block-slips';
 import type { Fault, FaultKind, Place } from './fault';
@@ -16,7 +25,7 @@ interface Wording {
 }
 
 const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-const counted = (count: number): string => COUNT[count] ?? String(count);
+export const counted = (count: number): string => COUNT[count] ?? String(count);
 /** Contacts that are told one by one; of more, the first and the last. */
 const TOLD = 8;
 
@@ -26,28 +35,34 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     title: 'Open',
     sentence: (fault, wiring) => {
       const [near, far] = [fault.near[0] as Contact, fault.far[0] as Contact];
-      if (fault.near.length > 1) return 'Nothing goes through: every conductor is open.';
+      if (fault.near.length > 1) return openTogether(fault, wiring);
       const which = `${capital(named(near, 'near', wiring))}${ofPair(fault)}`;
       return near === far
         ? `${which} is open: it does not reach the far end.`
         : `${which} is open: near ${near} does not reach far ${far}.`;
     },
     action: (fault, wiring) =>
-      fault.near.length > 1
+      fault.near.length > 1 && !isAll(fault, wiring)
         ? {
             end: 'either',
             sentence:
-              'Check that the remote is on this cable and both ends are seated. If so, the cable is cut: find the place with reflectometry.',
+              'Count the pairs in the jacket. A cable or a cord of two pairs carries no more: replace it, or let the schedule say so. If all pairs are there, look at both ends for those that were left off.',
           }
-        : {
-            end: fault.end,
-            sentence: `Seat ${contactsAt(fault, wiring)} again, first at the end you stand at, then at the other. If it stays open, find the break with reflectometry.`,
-          },
+        : fault.near.length > 1
+          ? {
+              end: 'either',
+              sentence:
+                'Check that the remote is on this cable and both ends are seated. If so, the cable is cut: find the place with reflectometry.',
+            }
+          : {
+              end: fault.end,
+              sentence: `Seat ${contactsAt(fault, wiring)} again, first at the end you stand at, then at the other. If it stays open, find the break with reflectometry.`,
+            },
   },
   short: {
     title: 'Short',
     sentence: (fault, wiring) =>
-      `${shortedContacts(fault, wiring)} are shorted together${withinPair(fault)}${place(fault)}.`,
+      `${shortedContacts(fault, wiring)} are shorted together${withinPair(fault, wiring)}${place(fault)}.`,
     action: (fault) => ({
       end: fault.end,
       sentence:
@@ -65,7 +80,7 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
   'crossed-pairs': {
     title: 'Crossed pairs',
     sentence: (fault, wiring) =>
-      `Pairs ${list(fault.pairs.map(String))} are crossed: ${arrivals(fault)}${mixedSchemes(fault, wiring)}.`,
+      `Pairs ${list(fault.pairs.map(String))} are crossed: ${arrivals(fault)}${mixedSchemes(fault, wiring)}${reversedInside(fault, wiring)}.`,
     action: (fault, wiring) =>
       mixedSchemes(fault, wiring)
         ? {
@@ -150,9 +165,11 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
   'shield-open': {
     title: 'Shield open',
     sentence: () => 'The shield does not go through.',
-    action: () => ({
+    action: (_, wiring) => ({
       end: 'either',
-      sentence: 'Check at both ends that foil and drain wire touch the connector’s shell.',
+      sentence: isCoaxial(wiring)
+        ? 'Check at both ends that the connector’s shell grips the braid all round.'
+        : 'Check at both ends that what shields this cable touches the connector’s shell.',
     }),
   },
   'shield-short': {
@@ -168,7 +185,7 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
         end: fault.end,
         sentence: isCoaxial(wiring)
           ? `Look ${where} for a strand of the braid that touches the centre. Cut that end off and make it again; if both are clean, the cable is crushed or pierced: find the place with reflectometry.`
-          : `Look ${where} for drain wire or foil that touches a contact, and trim it back.`,
+          : `Look ${where} for a piece of the shield that touches a contact, and trim it back.`,
       };
     },
   },
@@ -212,6 +229,17 @@ export const WORDING: Readonly<Record<FaultKind, Wording>> = {
     }),
   },
 };
+
+const isAll = ({ near }: Fault, wiring: Wiring): boolean =>
+  near.filter((contact) => contact !== SHELL).length === intendedWires(wiring);
+const intendedWires = (wiring: Wiring): number =>
+  [...intendedFar(wiring).keys()].filter((contact) => contact !== SHELL).length;
+
+/** All of a cable, or the pairs that go through together with none of their conductors. */
+const openTogether = (fault: Fault, wiring: Wiring): string =>
+  isAll(fault, wiring)
+    ? 'Nothing goes through: every conductor is open.'
+    : `Pairs ${list(fault.pairs.map(String))} are open, both conductors of each (${list([...fault.near])}): as in a cable or a cord that has only the other pairs.`;
 
 /** Whether an end can be on the wrong way round, and not only be wired from its wrong end. */
 const turns = ({ near, far }: Wiring): boolean => near.turns || far.turns;
@@ -338,7 +366,7 @@ function contactsAt(fault: Fault, wiring: Wiring): string {
 }
 
 /** Where each conductor arrives; of many, the first two and the last. */
-function arrivals({ near, far }: Fault): string {
+export function arrivals({ near, far }: Fault): string {
   const rows = near
     .slice(0, far.length)
     .map((contact, index) => `near ${contact} arrives at far ${far[index] ?? ''}`);
@@ -369,9 +397,15 @@ function ofPair({ pairs }: Fault): string {
   return pairs.length === 1 ? `, pair ${pairs.join()},` : '';
 }
 
-function withinPair({ pairs, near, far }: Fault): string {
-  return pairs.length === 1 && Math.max(near.length, far.length) === 2
-    ? ` within pair ${pairs.join()}`
+/** Whether what is shorted are the two conductors of one pair, wherever they arrive. */
+function withinPair({ near, far }: Fault, wiring: Wiring): string {
+  const pairs = new Set([
+    ...near.map((contact) => pairAt(wiring.near, contact)?.number),
+    ...far.map((contact) => pairAt(wiring.far, contact)?.number),
+  ]);
+  const [only] = pairs;
+  return pairs.size === 1 && only !== undefined && new Set([...near, ...far]).size === 2
+    ? ` within pair ${only}`
     : '';
 }
 
@@ -383,10 +417,29 @@ function place({ end }: Fault): string {
       : `, on the ${end} side of the break`;
 }
 
-function mixedSchemes({ pairs }: Fault, { near, far }: Wiring): string {
-  return pairs.join() === '2,3' && near.rule === far.rule && near.rule.startsWith('T568')
+/** Whether both pairs arrive just as they do between an end of T568A and one of T568B. */
+function mixedSchemes(fault: Fault, { near, far }: Wiring): string {
+  const mixed = intendedFar(fourPairWiring('T568A', 'T568B'));
+  return fault.pairs.join() === '2,3' &&
+    near.rule === far.rule &&
+    near.rule.startsWith('T568') &&
+    fault.near.every((contact, index) => mixed.get(contact) === fault.far[index])
     ? ', as if one end followed T568A and the other T568B'
     : '';
+}
+
+/** Pairs that a crossing turns over besides: ", and pair 2 is reversed". */
+function reversedInside({ near, far }: Fault, wiring: Wiring): string {
+  const intended = intendedFar(wiring);
+  const arrives = new Map(near.map((contact, index) => [contact, far[index]]));
+  const isTip = (contact: Contact | undefined) =>
+    contact !== undefined && pairAt(wiring.far, contact)?.tip === contact;
+  const turned = pairsOf(wiring.near).filter(
+    ({ tip }) => near.includes(tip) && isTip(arrives.get(tip)) !== isTip(intended.get(tip)),
+  );
+  const numbers = turned.map(({ number }) => String(number));
+  if (numbers.length === 0) return '';
+  return `, with pair${numbers.length === 1 ? '' : 's'} ${list(numbers)} reversed besides`;
 }
 
 function pairContacts({ near, pairs }: Fault, wiring: Wiring): string[] {

@@ -36,13 +36,31 @@ describe('links of other families', () => {
     expect(short.actions[0]?.sentence).toContain('a strand of the braid');
   });
 
-  it('tell a telephone cord that is turned over at one end', () => {
+  it('know that a telephone cord is turned over, and tell one that is straight; where straight is meant, the other', () => {
     const cord = link('cord-4', 'plug-6p4c');
-    expect(test(cord, '2-2 3-3 4-4 5-5').faults).toEqual([]);
-    expect(test(cord, '2-5 3-4 4-3 5-2').faults).toEqual([
-      jasmine.objectContaining({ kind: 'rollover', near: ['2', '3', '4', '5'] }),
+    const end = { place: '', connector: 'plug-6p4c', scheme: 'T568B' as const };
+    const straight = wiringOf(
+      {
+        cable: 'cord-4',
+        near: end,
+        far: end,
+        schools: { cord: { choice: 'straight', reason: '' } },
+      },
+      PLAIN_JOB,
+    );
+    for (const [wiring, good, turned] of [
+      [cord, '2-5 3-4 4-3 5-2', '2-2 3-3 4-4 5-5'],
+      [straight, '2-2 3-3 4-4 5-5', '2-5 3-4 4-3 5-2'],
+    ] as const) {
+      expect(test(wiring, good).faults).toEqual([]);
+      expect(test(wiring, turned).faults).toEqual([
+        jasmine.objectContaining({ kind: 'rollover', near: ['2', '3', '4', '5'] }),
+      ]);
+    }
+    expect(test(straight, '2-2 3-4 4-3 5-5').faults).toEqual([
+      jasmine.objectContaining({ kind: 'reversed-pair', pairs: [1] }),
     ]);
-    expect(test(cord, '2-2 3-4 4-3 5-5').faults).toEqual([
+    expect(test(cord, '2-5 3-3 4-4 5-2').faults).toEqual([
       jasmine.objectContaining({ kind: 'reversed-pair', pairs: [1] }),
     ]);
   });

@@ -2,6 +2,7 @@ import type { Contact } from '../catalogue';
 import { canonicalReading, pairsOf, type Reading, type Wiring } from '../link';
 import { arrangementOf, type Arrangement } from './arrangement';
 import { WORDING, list, type Action } from './describe-fault';
+import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
@@ -79,7 +80,7 @@ export function diagnose(result: TestResult): Diagnosis {
     faults: faults.map((fault) => ({
       ...fault,
       title: WORDING[fault.kind].title,
-      sentence: WORDING[fault.kind].sentence(fault, wiring),
+      sentence: sentenceOf(fault, faults, explanation, wiring),
     })),
     actions: actionsFor(faults, wiring, verdict),
     unseen: [...new Set(unseen)],

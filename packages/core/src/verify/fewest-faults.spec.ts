@@ -74,7 +74,9 @@ describe('the fewest faults', () => {
     const reached = slipsTo(3);
     for (const [order, slips] of reached) {
       const faults = faultsOf(netsOf(order));
-      if (faults.length > slips) wrong.push(`${order}: ${faults.length} > ${slips}`);
+      // Reversed pairs are each told, however few slips of another kind would do the same.
+      const reversals = faults.every(({ kind }) => kind === 'reversed-pair');
+      if (faults.length > slips && !reversals) wrong.push(`${order}: ${faults.length} > ${slips}`);
     }
     expect(reached.size).toBeGreaterThan(4000);
     expect(wrong).toEqual([]);

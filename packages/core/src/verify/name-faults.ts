@@ -25,7 +25,16 @@ export function wiringFaults({ map, base, slips }: WiringExplanation, wiring: Wi
   const direct = [...laid, ...faultsAgainst(map, base, wiring)];
   if (direct.length <= 1 || laid.length > 0) return direct;
   const bases = turnedMaps(wiring, intended);
-  const turned = bases.map((base, index): Fault[] => {
+  const isTurned = bases.some((turned) => sameMap(map, turned));
+  // Pairs that are all in their places are reversed, however many: nothing else is to be seen of them.
+  if (!isTurned && direct.every(({ kind }) => kind === 'reversed-pair')) return direct;
+  // A connector that is the wrong way round has at least half of its conductors where that puts them.
+  const likely = bases.filter(
+    (base) =>
+      wiresOf(map).filter((near) => map.get(near) === base.get(near)).length * 2 >= map.size,
+  );
+  const turned = likely.map((base): Fault[] => {
+    const index = bases.indexOf(base);
     const other = bases[1 - index];
     const near = wiresOf(base);
     const rollover: Fault = {
@@ -110,7 +119,15 @@ function misplaced(
   };
 }
 
-/** Broken conductors; one fault when nothing at all goes through. */
+/** So many pairs that are open as a whole have one cause: they are not in the cable, or not connected. */
+const TOGETHER = 2;
+
+const wholePairsOf = (open: readonly Contact[], wiring: Wiring): Contact[][] =>
+  pairsOf(wiring.near)
+    .map(({ tip, ring }) => [tip, ring])
+    .filter((pair) => pair.every((contact) => open.includes(contact)));
+
+/** Broken conductors; one fault when nothing at all goes through, or when whole pairs do not. */
 export function openFaults({ map, intact }: WiringExplanation, wiring: Wiring): Fault[] {
   const open = inOrder([...map.keys()].filter((near) => !intact.has(near)));
   const fault = (near: readonly Contact[]): Fault => ({
@@ -121,7 +138,13 @@ export function openFaults({ map, intact }: WiringExplanation, wiring: Wiring): 
     end: 'either',
   });
   if (open.length > 1 && open.length === map.size) return [fault(open)];
-  return open.map((contact) => fault([contact]));
+  const pairs = wholePairsOf(open, wiring);
+  if (pairs.length < TOGETHER) return open.map((contact) => fault([contact]));
+  const together = pairs.flat();
+  return [
+    fault(inOrder(together)),
+    ...open.filter((contact) => !together.includes(contact)).map((contact) => fault([contact])),
+  ];
 }
 
 /** Nets that hold more than one conductor or part of one, each told as one short. */

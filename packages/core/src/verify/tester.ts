@@ -40,7 +40,17 @@ export interface Tester {
   /** For one use with both ends open and in reach, minutes. Generic. */
   readonly minutes: number;
   readonly blindTo: readonly Blindness[];
+  /**
+   * Whether it shows what is there at every moment, goes from contact to contact, or is read once. What opens
+   * only now and then is for the first: the second shows it by chance.
+   */
+  readonly shows: 'all-the-time' | 'by-scan' | 'once';
+  /** What can harm someone or something when it is put on; empty where nothing can. */
+  readonly caution: string;
 }
+
+const NOT_LIVE =
+  'Unplug both ends from every device first: a tester in a live port can harm the port, and power over the cable can harm the tester.';
 
 const NEVER_SEEN = ['high-resistance', 'intermittent', 'performance'] as const;
 
@@ -59,6 +69,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'nothing',
     minutes: 0.5,
     blindTo: [...NEVER_SEEN],
+    shows: 'all-the-time',
+    caution: NOT_LIVE,
   },
   {
     id: 'ohmmeter',
@@ -70,6 +82,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'nothing',
     minutes: 1,
     blindTo: ['intermittent', 'performance'],
+    shows: 'all-the-time',
+    caution: NOT_LIVE,
   },
   {
     id: 'pair-lamps',
@@ -81,6 +95,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'jack',
     minutes: 1,
     blindTo: [...NEVER_SEEN],
+    shows: 'all-the-time',
+    caution: NOT_LIVE,
   },
   {
     id: 'sequential-lamps',
@@ -92,6 +108,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'remote',
     minutes: 1.5,
     blindTo: ['split-pair', ...NEVER_SEEN],
+    shows: 'by-scan',
+    caution: NOT_LIVE,
   },
   {
     id: 'identifying-remote',
@@ -103,6 +121,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'remote',
     minutes: 0.7,
     blindTo: ['split-pair', ...NEVER_SEEN],
+    shows: 'by-scan',
+    caution: NOT_LIVE,
   },
   {
     id: 'pairing',
@@ -114,6 +134,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'remote',
     minutes: 0.8,
     blindTo: [...NEVER_SEEN],
+    shows: 'by-scan',
+    caution: NOT_LIVE,
   },
   {
     id: 'reflectometer',
@@ -125,6 +147,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'nothing',
     minutes: 2,
     blindTo: [...NEVER_SEEN],
+    shows: 'by-scan',
+    caution: '',
   },
   {
     id: 'tone',
@@ -136,6 +160,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'someone',
     minutes: 1,
     blindTo: [...NEVER_SEEN],
+    shows: 'all-the-time',
+    caution: '',
   },
   {
     id: 'look',
@@ -147,6 +173,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'nothing',
     minutes: 1,
     blindTo: ['open', 'short', ...NEVER_SEEN],
+    shows: 'once',
+    caution: '',
   },
   {
     id: 'coax-trio',
@@ -158,6 +186,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'someone',
     minutes: 3,
     blindTo: ['intermittent', 'performance'],
+    shows: 'once',
+    caution: NOT_LIVE,
   },
   {
     id: 'line-voltmeter',
@@ -169,6 +199,8 @@ export const TESTERS: readonly Tester[] = [
     far: 'nothing',
     minutes: 2,
     blindTo: [...NEVER_SEEN],
+    shows: 'all-the-time',
+    caution: '',
   },
 ];
 

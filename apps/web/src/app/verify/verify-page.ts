@@ -127,6 +127,16 @@ export class VerifyPage {
   protected readonly row = computed(() => tester(this.tester()));
   protected readonly isMap = computed(() => this.own() === null && isMapTester(this.tester()));
   protected readonly seesPairing = computed(() => !this.row().blindTo.includes('split-pair'));
+  /** Before it is put on. */
+  protected readonly caution = computed(() =>
+    this.own() === null ? this.row().caution : tester('sequential-lamps').caution,
+  );
+  /** What a tester that scans can't promise of a cable that is moved. */
+  protected readonly byChance = computed(() =>
+    this.moved() !== null && this.own() === null && this.row().shows === 'by-scan'
+      ? 'This tester goes from contact to contact: what opens only now and then it shows by chance. Move the cable through several scans, or take a tester with a lamp for each pair.'
+      : '',
+  );
   protected readonly moved = linkedSignal<string, Place | null>({
     source: this.open.id,
     computation: () => null,

@@ -80,7 +80,7 @@ const STRIP_DIELECTRIC = operation({
   needs: ['fold-braid', 'cut-braid', 'cut-second-shield'],
   irreversible: true,
   instruction:
-    'Cut the dielectric {dielectricCut} from the end, foil and all, and pull it off straight.',
+    'Cut the dielectric {dielectricCut} from the end, through a foil on it too, and pull it off straight.',
   why: 'A nick in the centre conductor breaks it later; a bent one misses its pin.',
   tools: ['coax stripper'],
   seconds: 15,

@@ -26,6 +26,8 @@ const SEATED = checks({
     'The white dielectric is level with the inside of the connector, not short of it',
   'no-strand': 'No strand of the braid is seen at the front',
   'braid-inside': 'The folded braid is inside the connector all round',
+  'centre-length':
+    'The centre conductor is as long as the connector’s sheet asks for: of an F, from level with the rim of its nut to 3 mm past it',
 });
 
 /** F, BNC and RCA, compressed: sized to the cable, one stroke, no second try. */

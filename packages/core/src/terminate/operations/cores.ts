@@ -80,8 +80,7 @@ const BOND_TAIL = operation({
   only: ['shield-bonded', 'braid'],
   needs: ['strip-jacket', 'strip-inner-jacket'],
   makes: ['gather-shield', 'shield-dealt-with'],
-  instruction:
-    'Comb the braid out, twist it into one tail at the side of its contact, and cut foil away.',
+  instruction: 'Comb the braid out and twist it into one tail at the side of its contact{andFoil}.',
   why: 'The shield of this end is bonded: the tail is joined to the shell, or like a core.',
   seconds: 40,
   depth: 1,
@@ -110,7 +109,7 @@ const FLOAT_SHIELD = operation({
   needs: ['strip-jacket', 'strip-inner-jacket'],
   makes: ['shield-dealt-with'],
   irreversible: true,
-  instruction: 'Cut braid and foil back to the jacket and cover the edge with a turn of tape.',
+  instruction: 'Cut {shieldNames} back to the jacket and cover the edge with a turn of tape.',
   why: 'The shield of this end stays open: it is bonded at the other end only, or this connector has no place for it.',
   tools: ['side cutter'],
   seconds: 30,

@@ -142,7 +142,7 @@ export const SEE_SHIELD: Operation = {
   checks: [
     {
       id: 'shield-under-shell',
-      text: 'Foil or braid, and the drain wire, lie under the shell all round, metal side out',
+      text: 'Under the shell all round lies {shieldNames}{metalOut}',
     },
     { id: 'clear-of-contacts', text: 'No foil and no strand of the shield is near a contact' },
   ],

@@ -150,11 +150,23 @@ export const SPLICE: readonly Operation[] = [
     depth: 5,
   }),
   operation({
+    id: 'lay-ends',
+    kind: 'insert',
+    layer: 'conductors',
+    only: ['joint-sleeve'],
+    needs: ['strip-cores', 'thread-sleeves', 'unused-dealt-with'],
+    instruction:
+      'Lay each core and {partner} along one another, bared length beside bared length, and bring its sleeve over both: {order}.',
+    why: 'Solder flows where copper lies on copper; ends that only meet are held by the sleeve alone.',
+    seconds: 60,
+    depth: 4,
+  }),
+  operation({
     id: 'check-before-heat',
     kind: 'check',
     part: 'sleeves',
     only: ['joint-sleeve'],
-    needs: ['strip-cores', 'thread-sleeves', 'unused-dealt-with'],
+    needs: ['lay-ends'],
     instruction: 'Stop. Centre every sleeve and check it before the heat.',
     why: 'A joint that has flowed is cut out, not opened.',
     checks: checks({

@@ -131,19 +131,32 @@ function reorder(cores: Cores, good: Cores, { near, far, end }: Fault): void {
     else cores[here].set(contact, core);
 }
 
-/** The ring of one pair and the tip of another change places, at both ends alike. */
-function split(cores: Cores, { pairs, near }: Fault, wiring: Wiring): void {
-  const numbers =
-    pairs.length > 1
-      ? pairs
-      : [...new Set(near.flatMap((contact) => pairAt(wiring.near, contact)?.number ?? []))];
-  const member = (number: number | undefined, role: 'tip' | 'ring') =>
-    wiring.near.contacts.find((row) => row.pair === number && row.member === role)?.core;
-  const [one, other] = [member(numbers[0], 'ring'), member(numbers[1], 'tip')];
+/** The conductors of a split pair that change places, one of each pair: in the middle of what it names. */
+export const exchangedIn = ({ near }: Pick<Fault, 'near'>): readonly Contact[] => near.slice(1, 3);
+
+/** A conductor of one pair and one of another change places, at both ends alike. */
+function split(cores: Cores, fault: Fault, wiring: Wiring): void {
+  const [one, other] = splitContacts(fault, wiring).map(
+    (contact) => wiring.near.contacts.find((row) => row.contact === contact)?.core,
+  );
   if (!one || !other) return;
   for (const end of ENDS)
     for (const [contact, core] of [...cores[end]])
       if (core === one || core === other) cores[end].set(contact, core === one ? other : one);
+}
+
+/** Of what names all four contacts those in the middle; else a ring and a tip of the pairs that it names. */
+function splitContacts(fault: Fault, wiring: Wiring): readonly Contact[] {
+  if (fault.near.length === 4) return exchangedIn(fault);
+  const numbers =
+    fault.pairs.length > 1
+      ? fault.pairs
+      : [...new Set(fault.near.flatMap((contact) => pairAt(wiring.near, contact)?.number ?? []))];
+  const member = (number: number | undefined, role: 'tip' | 'ring') =>
+    wiring.near.contacts.find((row) => row.pair === number && row.member === role)?.contact;
+  return [member(numbers[0], 'ring'), member(numbers[1], 'tip')].flatMap(
+    (contact) => contact ?? [],
+  );
 }
 
 /** Everything that a short names, one after the other. */

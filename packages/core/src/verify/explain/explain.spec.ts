@@ -25,8 +25,16 @@ const see = (trials: readonly Trial[], faults: readonly Fault[], bench: Bench): 
   return trials.map((trial) => ({ trial, shown: observe(trial, made, bench) }));
 };
 const still = (id: TesterId, { wiring }: Bench) => procedureOf(tester(id), wiring);
+/** Which conductors of two pairs are exchanged makes no other fault of it. */
 const name = ({ kind, near, far }: Pick<Fault, 'kind' | 'near' | 'far'>) =>
-  `${kind} ${near.join()}>${far.join()}`;
+  kind === 'split-pair'
+    ? `${kind} ${[...near].sort().join()}`
+    : `${kind} ${near.join()}>${far.join()}`;
+/** What can be there beside one of them: pairs are split with each other in one way. */
+const others = (faults: readonly Fault[], index: number): readonly Fault[] =>
+  faults
+    .slice(index + 1)
+    .filter((other) => other.kind !== 'split-pair' || name(other) !== name(faults[index] as Fault));
 const nameAll = (faults: readonly Fault[]) => faults.map(name).sort().join(' & ');
 const has = ({ explanations }: Explained, faults: readonly Fault[]) =>
   explanations.some(
@@ -46,7 +54,7 @@ describe('Explaining what testers showed', () => {
     const faults = singlesOf(small).flatMap(({ places }) => places.map(({ fault }) => fault));
     const sets = [
       ...faults.map((fault) => [fault]),
-      ...faults.flatMap((one, index) => faults.slice(index + 1).map((other) => [one, other])),
+      ...faults.flatMap((one, index) => others(faults, index).map((other) => [one, other])),
     ];
     const classes = testersFor(small.wiring).map(({ id }) => id);
     const answers = new Map<string, Explained>();
@@ -77,7 +85,7 @@ describe('Explaining what testers showed', () => {
     const faults = singlesOf(small).flatMap(({ places }) => places.map(({ fault }) => fault));
     const sets = [
       ...faults.map((fault) => [fault]),
-      ...faults.flatMap((one, index) => faults.slice(index + 1).map((other) => [one, other])),
+      ...faults.flatMap((one, index) => others(faults, index).map((other) => [one, other])),
     ];
     const missing: string[] = [];
     for (const { id } of testersFor(small.wiring)) {
@@ -126,7 +134,7 @@ describe('Explaining what testers showed', () => {
       check([]);
       all.forEach((one, index) => {
         check([one]);
-        all.slice(index + 1).forEach((other) => check([one, other]));
+        others(all, index).forEach((other) => check([one, other]));
       });
       const found = explain(seen, small, { prior, upTo: 2, most: Infinity });
       const names = new Set(found.explanations.map(({ faults }) => nameAll(faults)));

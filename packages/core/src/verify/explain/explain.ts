@@ -149,6 +149,9 @@ function weigh(
   return from(0, 1, -1);
 }
 
+const placesIn = (row: Hypothesis | undefined): number =>
+  new Set(row?.places.map(({ at }) => at)).size;
+
 /** Sets of hypotheses that the marks allow, one of them twice where it can be at two places. */
 function* setsOf(
   all: readonly Hypothesis[],
@@ -164,7 +167,8 @@ function* setsOf(
     const last = chosen.at(-1) ?? 0;
     for (let index = last; index < all.length; index += 1) {
       const again = chosen.filter((other) => other === index).length;
-      if (again > 0 && again >= (all[index]?.places.length ?? 0)) continue;
+      // The same at two places is two faults; what is nowhere in particular is there once.
+      if (again > 0 && again >= placesIn(all[index])) continue;
       chosen.push(index);
       rows.push(of[index] as Marks);
       yield* grow(chosen, rows);

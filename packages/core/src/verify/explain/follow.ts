@@ -208,7 +208,13 @@ function weighed(rows: readonly Candidate[]): readonly Candidate[] {
 
 const nameOf = ({ kind, near, far, end }: Fault): string =>
   `${kind} ${near.join('+')}>${far.join('+')} ${end}`;
-const anywhere = (fault: Fault): string => nameOf({ ...fault, end: 'either' });
+/** The same, wherever it is, and whichever conductors of two pairs are exchanged. */
+const anywhere = (fault: Fault): string =>
+  nameOf({
+    ...fault,
+    end: 'either',
+    ...(fault.kind === 'split-pair' ? { near: [...fault.near].sort(), far: [] } : {}),
+  });
 
 /** Accounts that are the same, as one; the likeliest first. */
 function merged(rows: readonly Candidate[]): Candidate[] {

@@ -1,4 +1,5 @@
 import type { Trial } from '../electric/trial';
+import { tester } from '../tester';
 
 /** Testers to whom links with the same contacts joined look the same. */
 const SEES_JOINTS: ReadonlySet<string> = new Set([
@@ -18,19 +19,9 @@ export const isLamps = (
 ): trial is Extract<Trial, { tester: 'pair-lamps' | 'sequential-lamps' | 'own-lamps' }> =>
   trial.tester.endsWith('-lamps');
 
-/**
- * Testers that go from contact to contact: what opens only now and then they show by chance. One that
- * shows all the time, as a lamp for each pair, is the one to move a cable with.
- */
-const SCANS: ReadonlySet<string> = new Set([
-  'identifying-remote',
-  'pairing',
-  'sequential-lamps',
-  'own-lamps',
-]);
-
 /** Whether what is loose may be whole just when it was looked at, though the cable was moved. */
 export const byChance = (trial: Trial): boolean =>
   trial.moved !== null &&
-  SCANS.has(trial.tester) &&
-  (trial.tester !== 'own-lamps' || trial.steps.length > 1);
+  (trial.tester === 'own-lamps'
+    ? trial.steps.length > 1
+    : tester(trial.tester).shows === 'by-scan' && goesByJoints(trial));

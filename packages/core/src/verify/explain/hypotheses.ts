@@ -45,7 +45,7 @@ export function hypothesesOf(wiring: Wiring, prior: Prior): Hypothesis[] {
     ),
     ...orders(wires, wiring).map(([kind, drafts]) => spread(prior, kind, ends, drafts)),
     ...blockOrders(wiring).map(([kind, drafts]) => spread(prior, kind, ends, drafts)),
-    spread(prior, 'split-pair', ['either'], splits(wiring)),
+    splits(wiring, prior),
     spread(
       prior,
       'high-resistance',
@@ -210,16 +210,39 @@ function blockOrders(wiring: Wiring): (readonly [FaultKind, readonly Draft[]])[]
   ]);
 }
 
-function splits(wiring: Wiring): Draft[] {
+/** Which conductors of two pairs are exchanged, by how often that is so. Generic: mostly the coloured ones. */
+const EXCHANGED = [
+  { first: 'ring', second: 'tip', share: 0.2 },
+  { first: 'ring', second: 'ring', share: 0.4 },
+  { first: 'tip', second: 'ring', share: 0.2 },
+  { first: 'tip', second: 'tip', share: 0.2 },
+] as const;
+
+/** Split pairs: to continuity all ways of splitting two pairs are alike, to eyes they are not. */
+function splits(wiring: Wiring, prior: Prior): Hypothesis[] {
   const farOf = intendedFar(wiring);
-  return twos(pairsOf(wiring.near)).map(([p, q]) => {
-    const near = [p.tip, p.ring, q.tip, q.ring];
+  const pairs = twos(pairsOf(wiring.near));
+  return pairs.map(([p, q]): Hypothesis => {
+    const numbers = [p.number, q.number];
+    const faults = EXCHANGED.map(({ first, second, share }) => {
+      const near = [
+        first === 'ring' ? p.tip : p.ring,
+        p[first],
+        q[second],
+        second === 'ring' ? q.tip : q.ring,
+      ];
+      const far = near.flatMap((contact) => farOf.get(contact) ?? []);
+      const fault: Fault = { kind: 'split-pair', near, far, pairs: numbers, end: 'either' };
+      return { at: 'either' as const, share, fault };
+    });
+    const { near, far } = (faults[0] as (typeof faults)[number]).fault;
     return {
       kind: 'split-pair',
       near,
-      far: near.flatMap((contact) => farOf.get(contact) ?? []),
-      pairs: [p.number, q.number],
-      weight: 1,
+      far,
+      pairs: numbers,
+      rate: prior.rate['split-pair'] / pairs.length,
+      places: faults,
     };
   });
 }

@@ -71,7 +71,7 @@ export class BlindSpotsPage {
     const time = `${Number(cheapest.minutes.toFixed(1))} minutes at the ends.`;
     const missed = cheapest.missed.map((kind) => SEVERAL_FAULTS[kind]);
     const moved = cheapest.missed.includes('intermittent')
-      ? ' Wiggle the cable at both ends while you test.'
+      ? ' Move the cable at both ends while you test, with a tester that shows all the time, as one with a lamp for each pair: one that scans sees it by chance.'
       : '';
     return missed.length > 0
       ? `${time} Still unseen: ${missed.join(', ')}.${moved} None of them measures performance.`
