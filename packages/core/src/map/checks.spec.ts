@@ -261,4 +261,34 @@ describe('remedies', () => {
     expect(made).toEqual({ ohm: 510, watt: 100 / 510 });
     expect(lampResistor(1.5, 2, 0.02)).toBeNull();
   });
+
+  it('tell two names that terminals only listen to, joined by hand, whatever is known of their directions', () => {
+    const byHand = { joins: [{ near: '1', far: '1' }] };
+    const carrier = (direction: Direction) => port([GROUND, row('1', 'DCD', direction)]);
+    expect(kinds(carrier('in'), carrier('in'), byHand)).toContain('no-driver');
+    expect(kinds(carrier('unknown'), carrier('unknown'), byHand)).toContain('listeners-joined');
+    expect(kinds(carrier('in'), carrier('out'), byHand)).not.toContain('listeners-joined');
+  });
+
+  it('give an I2C bus between two supplies one transistor a line and pull-ups, not two one-way remedies', () => {
+    const bus = (levelId: string) =>
+      port([
+        GROUND,
+        row('1', 'SDA', 'both', { level: levelId }),
+        row('2', 'SCL', 'both', { level: levelId }),
+      ]);
+    const found = findings(bus('lvttl-3v3'), bus('ttl-5')).filter(({ kind }) =>
+      kind.startsWith('open-drain'),
+    );
+    expect(found.map(({ near }) => near?.join())).toEqual(['1', '2']);
+    for (const { severity, remedy } of found) {
+      expect(severity).toBe('stop');
+      expect(remedy).toContain('One N-channel MOSFET for this line works both ways');
+      expect(remedy).toContain('pull-up on each side');
+    }
+    expect(kinds(bus('lvttl-3v3'), bus('ttl-5'))).not.toContain('level-over');
+    expect(findings(bus('ttl-5'), bus('ttl-5')).map(({ kind }) => kind)).toContain(
+      'open-drain-pull-up',
+    );
+  });
 });

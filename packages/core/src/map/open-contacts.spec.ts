@@ -275,3 +275,32 @@ describe('colours as measured', () => {
     expect(colours([{ near: 'W', far: 'G' }])).toEqual(swapped);
   });
 });
+
+describe('names of the trade', () => {
+  const asks = (near: string, far: string) => {
+    const of = task(device('Near', near), device('Far', far));
+    return { questions: solveMap(of).questions, after: joined(answered(of)) };
+  };
+
+  it('that makers use both ways are asked: A and B beside D+ and D-, SDI beside MOSI', () => {
+    const bus = asks('1 A\n2 B\n3 GND', '1 D+\n2 D-\n3 GND');
+    expect(bus.questions.length).toBeGreaterThan(0);
+    expect(bus.after.filter((net) => net !== '3-3').length).toBe(2);
+    const spi = asks('1 MOSI\n2 MISO\n3 SCK\n4 GND', '1 SDI\n2 SDO\n3 SCK\n4 DGND');
+    expect(spi.questions.length).toBeGreaterThan(0);
+    expect(spi.after).toEqual(['1-1', '2-2', '3-3', '4-4']);
+  });
+
+  it('of sound and of grounds are known: HOT, COLD, L, LEFT, DGND, 0 V and a lone minus', () => {
+    expect(asks('1 HOT\n2 COLD\n3 GND', '1 AUDIO+\n2 AUDIO-\n3 GND').after).toEqual([
+      '1-1',
+      '2-2',
+      '3-3',
+    ]);
+    expect(asks('1 L\n2 R\n3 GND', '1 LEFT\n2 RIGHT\n3 GND').after).toEqual(['1-1', '2-2', '3-3']);
+    for (const ground of ['DGND', '0 V', '0V', '-'])
+      expect(asks(`1 TX\n2 ${ground}`, '1 RX\n2 GND').after)
+        .withContext(ground)
+        .toEqual(['1-1', '2-2']);
+  });
+});

@@ -51,7 +51,13 @@ const CONCEPTS: readonly Concept[] = [
   { id: 'pair-d', names: 'BIDD' },
   { id: 'video', names: 'VIDEO CVBS COMPOSITE' },
   { id: 'audio', names: 'AUDIO SOUND' },
-  { id: 'ground', names: 'GND GROUND SG SGND SIGNALGROUND COM COMMON 0V VSS RETURN RTN' },
+  { id: 'left', names: 'L LEFT' },
+  { id: 'right', names: 'RIGHT' },
+  {
+    id: 'ground',
+    names:
+      'GND GROUND SG SGND SIGNALGROUND COM COMMON 0V VSS RETURN RTN DGND AGND PGND DIGITALGROUND ANALOGGROUND',
+  },
   {
     id: 'shield',
     names: 'SHIELD SCREEN DRAIN BRAID FG CHASSIS CHASSISGROUND CHASSISGND FRAMEGROUND FRAMEGND PG',
@@ -89,8 +95,13 @@ const MAY_BE: readonly (readonly string[])[] = [
   ['D11', 'MOSI', 'COPI'],
   ['D12', 'MISO', 'CIPO'],
   ['D13', 'SCK', 'SCLK'],
-  ['TIP', 'T'],
-  ['RING', 'R'],
+  // On a controller SDI receives, on what it controls it is received: the sheet says.
+  ['SDI', 'DI', 'MOSI', 'COPI'],
+  ['SDO', 'DO', 'MISO', 'CIPO'],
+  // Makers of EIA-485 call either wire A.
+  ['BUS', 'DATA'],
+  ['TIP', 'T', 'LEFT', 'L'],
+  ['RING', 'R', 'RIGHT'],
   ['SLEEVE', 'S', 'GND', 'GROUND'],
   ['PE', 'EARTH', 'GND', 'GROUND', 'SHIELD'],
   ['BRAID', 'SHIELD', 'SCREEN', 'DRAIN'],
@@ -124,10 +135,14 @@ export function meaningOf(signal: string): Meaning {
 function readName(signal: string): Meaning {
   const text = signal.trim().toUpperCase();
   const words = text.split(/[^A-Z0-9]+/).filter((word) => word.length > 1);
+  // Of a balanced line, as its wires are called for short (IEC 60268-12).
+  if (text === 'HOT' || text === 'COLD')
+    return { ...PLAIN, concept: 'audio', mark: text === 'HOT' ? '+' : '-', words };
+  if (/^[-−–]$/.test(text)) return { ...PLAIN, concept: 'ground', words };
   // A and B alone are the two wires of a two-way bus; a voltage is a supply's name.
   if (/^[AB]$/.test(text)) return { ...PLAIN, concept: 'bus', mark: text as Mark, words };
   if (voltageIn(text) !== null && /^[+-]?[\d.,]+ ?V\d*(?: (?:OUT|IN|DC))?$/.test(text))
-    return { ...PLAIN, concept: BY_NAME.get(text) ?? 'supply', words };
+    return { ...PLAIN, concept: BY_NAME.get(text.replace(/ /g, '')) ?? 'supply', words };
   // The minus of a cell is what everything else is measured against.
   if (/^(BATT?|BATTERY|CELL) ?[-−–]$/.test(text)) return { ...PLAIN, concept: 'ground', words };
   // "AUDIO GND", "VIDEO RETURN": a ground, whatever it is the ground of.
@@ -213,7 +228,10 @@ export const plays = (a: Meaning, b: Meaning): boolean =>
 
 /** Whether makers use these two names for the same thing, or for things that may be the same. */
 export const mayBeOne = (a: Meaning, b: Meaning): boolean => {
-  const named = ({ concept, words }: Meaning) => [concept.toUpperCase(), ...words];
+  const named = ({ concept, words }: Meaning) => [
+    concept.toUpperCase().replace('TO-DEVICE', 'MOSI').replace('FROM-DEVICE', 'MISO'),
+    ...words,
+  ];
   const [one, other] = [named(a), named(b)];
   return MAY_BE.some(
     (group) =>

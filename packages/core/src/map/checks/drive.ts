@@ -1,5 +1,6 @@
 import { capital } from '../../units';
 import { level } from '../level';
+import { meaningOf } from '../signal';
 import { placed, tell, where, type Check, type Checked, type Placed } from './context';
 import type { Finding } from '../solution';
 
@@ -18,6 +19,28 @@ const outputsJoined: Check = ({ nets, ports }) =>
         sentence: `${capital(outs.map(tell).join(' and '))} both send: two outputs on one wire fight, and can destroy each other.`,
         remedy:
           'Leave one of them open, or cross over: what one sends goes to what the other receives.',
+      },
+    ];
+  });
+
+/** What a terminal only listens to (TIA-232-F): the same name at both ends drives nothing. */
+const LISTENED_TO = new Set(['carrier', 'ring-indicator']);
+
+const listenersJoined: Check = ({ nets, ports }) =>
+  nets.flatMap((net): Finding[] => {
+    const rows = placed(net, ports).filter(
+      ({ role, signal }) => role === 'signal' && LISTENED_TO.has(meaningOf(signal).concept),
+    );
+    const ends = new Set(rows.map(({ end }) => end));
+    if (ends.size < 2 || rows.some(({ direction }) => direction !== 'unknown')) return [];
+    return [
+      {
+        severity: 'warn',
+        kind: 'listeners-joined',
+        ...where(rows),
+        sentence: `${capital(rows.map(tell).join(' and '))} are listened to at a terminal’s end: between two terminals nothing drives this wire.`,
+        remedy:
+          'Right between a terminal and a modem. Between two terminals, join each to the other side’s ready signal, or leave both open if their sheets allow it.',
       },
     ];
   });
@@ -191,6 +214,8 @@ const noReturn: Check = ({ nets, ports, asked }: Checked) => {
 
 export const DRIVE_CHECKS: readonly Check[] = [
   outputsJoined,
+  listenersJoined,
+  listenersJoined,
   busHeld,
   supplyAstray,
   foreignKinds,

@@ -49,12 +49,55 @@ function levelsOf(row: Placed, { ports }: Checked): Ended | null {
   };
 }
 
+/** The two lines of an I2C bus, by the names that the specification gives them. */
+const isOpenDrain = ({ signal, direction }: Placed): boolean =>
+  /\b(SDA|SCL)\b/i.test(signal) && direction !== 'in';
+
+/**
+ * Open-drain lines: both sides only pull down, so a high is what the pull-ups make it. Between two supplies
+ * one transistor a line works both ways. Source: NXP UM10204, I2C-bus specification, bidirectional level
+ * shifting; the resistors are generic.
+ */
+function openDrain(near: Ended, far: Ended): Finding {
+  const at = where([near.row, far.row]);
+  const both = `${tell(near.row)} to ${tell(far.row)}`;
+  const [one, other] = [near, far].map(
+    ({ supplyV, thresholds }) => supplyV ?? thresholds.outHighMaxV,
+  );
+  const apart = one !== undefined && other !== undefined && Math.abs(one - other) > SAME_SUPPLY_V;
+  return apart
+    ? {
+        severity: 'stop',
+        kind: 'open-drain-levels',
+        ...at,
+        sentence: `${capital(both)}: an open-drain line between supplies of ${volt(one)} and ${volt(other)}; joined as it is, the higher pull-up lifts the lower side.`,
+        remedy:
+          'One N-channel MOSFET for this line works both ways: its source at the lower side, its drain at the higher, its gate at the lower supply. A pull-up on each side to its own supply, 4.7 kΩ (generic).',
+      }
+    : {
+        severity: 'note',
+        kind: 'open-drain-pull-up',
+        ...at,
+        sentence: `${capital(both)}: an open-drain line, which both sides only pull down.`,
+        remedy:
+          'One pull-up to the supply that both share, 4.7 kΩ (generic), unless a board has it already.',
+      };
+}
+
+/** Supplies within this are the same to a pull-up, V. Generic. */
+const SAME_SUPPLY_V = 0.4;
+
 /** Every output with every input of its net. */
 const levelMargins: Check = (checked) =>
   checked.nets.flatMap((net) => {
     const rows = placed(net, checked.ports).filter(({ role }) => role === 'signal');
     const sided = (ways: readonly string[]) =>
       rows.flatMap((row) => (ways.includes(row.direction) ? (levelsOf(row, checked) ?? []) : []));
+    const drains = sided(['both', 'out']).filter(({ row }) => isOpenDrain(row));
+    const [near, far] = (['near', 'far'] as const).map((end) =>
+      drains.find(({ row }) => row.end === end),
+    );
+    if (near && far) return [openDrain(near, far)];
     return sided(['out', 'both']).flatMap((out) =>
       sided(['in', 'both']).flatMap((into) =>
         out.row === into.row || (out.row.end === into.row.end && out.row.direction === 'both')
