@@ -1,3 +1,4 @@
+import './plain-errors.mjs';
 import { join } from 'node:path';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
 import { startCluster } from './cluster/index.mjs';

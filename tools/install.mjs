@@ -2,34 +2,51 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import './plain-errors.mjs';
 import { findPostgres } from './cluster/index.mjs';
+import { lookFirst } from './first-look.mjs';
 import { withLock } from './lock.mjs';
 import { ROOT } from './paths.mjs';
-import { must, output, say } from './run.mjs';
+import { Refusal } from './refusal.mjs';
+import { must, say } from './run.mjs';
 
 const OLDEST_NODE = [20, 19];
 
 export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number);
   if (major > OLDEST_NODE[0] || (major === OLDEST_NODE[0] && minor >= OLDEST_NODE[1])) return;
-  throw new Error(
+  throw new Refusal(
     `Node.js ${OLDEST_NODE.join('.')} or newer is needed; this is ${process.version}.`,
   );
 }
 
+const STAMP = join(ROOT, 'node_modules/.near-spoke-lock');
+const lockHash = () =>
+  createHash('sha256')
+    .update(readFileSync(join(ROOT, 'package-lock.json')))
+    .digest('hex');
+const haveModules = () => existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lockHash();
+
+/** What a command needs beside node modules. */
+const TO_RUN = ['postgresql'];
+const TO_TEST = [...TO_RUN, 'chromium', 'poppler-utils', 'ngspice'];
+
+/** Tells at once what would fail later, before anything is downloaded. */
+export const lookBeforeRun = ({ database = true } = {}) =>
+  lookFirst({ packages: database ? TO_RUN : [], modules: !haveModules() });
+export const lookBeforeTests = () => lookFirst({ packages: TO_TEST, modules: !haveModules() });
+
 /** Installs the node modules that package-lock.json names, unless they are there. */
 export function ensureModules() {
   return withLock('install', async () => {
-    const stamp = join(ROOT, 'node_modules/.near-spoke-lock');
-    const lock = createHash('sha256')
-      .update(readFileSync(join(ROOT, 'package-lock.json')))
-      .digest('hex');
-    if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
-    say('Installing node modules. The first time this takes some minutes.');
+    if (haveModules()) return;
+    say(
+      'Installing node modules, some 600 MB in the checkout. The first time this takes some minutes.',
+    );
     await must('npm ci', 'npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
       cwd: ROOT,
     });
-    writeFileSync(stamp, lock);
+    writeFileSync(STAMP, lockHash());
   });
 }
 
@@ -40,7 +57,8 @@ export function ensurePostgres() {
     await keepSystemClusterAway();
     await aptInstall('postgresql');
     const installed = findPostgres();
-    if (!installed) throw new Error('Debian’s postgresql package brought no PostgreSQL programs.');
+    if (!installed)
+      throw new Refusal('Debian’s postgresql package brought no PostgreSQL programs.');
     return installed;
   });
 }
@@ -78,18 +96,24 @@ async function keepSystemClusterAway() {
 }
 
 async function aptInstall(name) {
-  const root = process.getuid() === 0;
-  if (!root && (await output('sudo', ['-V'])) === null)
-    throw new Error(`Debian’s package ${name} is needed. Install it, or run as root or with sudo.`);
   say(`Installing Debian’s package ${name}.`);
-  const [command, first] = root ? ['env', []] : ['sudo', ['env']];
+  const [command, first] = process.getuid() === 0 ? ['env', []] : ['sudo', ['env']];
   const apt = (args) =>
     must('apt-get', command, [...first, 'DEBIAN_FRONTEND=noninteractive', 'apt-get', ...args]);
   await apt(['update', '-qq']);
-  await apt(['install', '-y', '-qq', '-o', 'Dpkg::Options::=--force-confold', name]);
+  await apt([
+    'install',
+    '-y',
+    '-qq',
+    '--no-install-recommends',
+    '-o',
+    'Dpkg::Options::=--force-confold',
+    name,
+  ]);
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
   checkNode();
+  await lookBeforeRun({ database: false });
   await ensureModules();
 }

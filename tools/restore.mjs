@@ -1,3 +1,4 @@
+import './plain-errors.mjs';
 import { join, resolve } from 'node:path';
 import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
 import { restoreCluster, restoreDatabase } from './backup/restore-backup.mjs';

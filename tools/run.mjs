@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { Refusal } from './refusal.mjs';
 
 /** Runs a program to its end, its output shown; resolves with its exit code. */
 export function run(command, args, options = {}) {
@@ -12,7 +13,8 @@ export function run(command, args, options = {}) {
 /** Runs a program and fails with what it was for if it fails. */
 export async function must(what, command, args, options) {
   const code = await run(command, args, options);
-  if (code !== 0) throw new Error(`${what} failed: ${command} ended with ${code}.`);
+  if (code !== 0)
+    throw new Refusal(`${what} failed: ${command} ended with ${code}. What it said is above.`);
 }
 
 /** A program's output, or null if it fails or is not there. */

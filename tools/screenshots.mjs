@@ -1,3 +1,4 @@
+import './plain-errors.mjs';
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';

@@ -7,7 +7,7 @@ import { makeBackup } from './backup/make-backup.mjs';
 import { backUpNightly } from './backup/nightly.mjs';
 import { BACKUPS, backupsKept, programVersion } from './backup/settings.mjs';
 import { startCluster } from './cluster/index.mjs';
-import { checkNode, ensureModules, ensurePostgres } from './install.mjs';
+import { checkNode, ensureModules, ensurePostgres, lookBeforeRun } from './install.mjs';
 import { refuseMissing, rememberData } from './known-data.mjs';
 import { DATA, MIGRATIONS, SERVER_BUNDLE, STATE, TESTER_BUNDLE, WEB_DIST } from './paths.mjs';
 import { Refusal, asRefusal, tell } from './refusal.mjs';
@@ -57,10 +57,12 @@ try {
   await refuseTakenPort();
   const own = process.env['DATABASE_URL'];
   if (!own) refuseMissing(DATA);
+  await lookBeforeRun({ database: !own });
   await ensureModules();
   const bin = own ? null : await ensurePostgres();
   await build();
   if (bin) {
+    say('Starting the database.');
     cluster = await startCluster({ folder: join(DATA, 'postgres'), bin });
     rememberData(DATA);
   }
@@ -70,6 +72,7 @@ try {
   await backUpBeforeUpgrade(databaseUrl, backup);
   const instruments = await benchTesters();
   const { listenReflectometer } = await import(TESTER_BUNDLE);
+  say('Starting the server. The first time, it puts the demonstration in.');
   reflectometer = await listenReflectometer(5026).catch(() => listenReflectometer(0));
   server = await superviseServer(
     {

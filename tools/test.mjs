@@ -1,3 +1,4 @@
+import './plain-errors.mjs';
 import { mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, ngProgram } from './build.mjs';
@@ -8,9 +9,11 @@ import {
   ensureModules,
   ensurePostgres,
   ensureTestPrograms,
+  lookBeforeTests,
 } from './install.mjs';
 import { forgetData } from './known-data.mjs';
 import { ROOT, STATE, WEB } from './paths.mjs';
+import { Refusal } from './refusal.mjs';
 import { run, say } from './run.mjs';
 
 // Runs every test, or those that are named, by suite or by a part of a file's name:
@@ -18,13 +21,14 @@ import { run, say } from './run.mjs';
 const SUITES = { unit: testUnits, tools: testTools, server: testServer, e2e: testStories };
 
 checkNode();
+await lookBeforeTests();
 await ensureModules();
 const wanted = (process.argv.length > 2 ? process.argv.slice(2) : Object.keys(SUITES)).map((name) =>
   name.split('/'),
 );
 const unknown = wanted.filter(([suite]) => !(suite in SUITES));
 if (unknown.length > 0)
-  throw new Error(`No suite ${unknown.join()}: ${Object.keys(SUITES).join(', ')}.`);
+  throw new Refusal(`No suite ${unknown.join()}: ${Object.keys(SUITES).join(', ')}.`);
 
 const bin = await ensurePostgres();
 await ensureChromium();
@@ -56,16 +60,23 @@ async function stop(code) {
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(1));
 
-const total = { passed: 0, failed: 0 };
+const total = { passed: 0, failed: 0, skipped: 0 };
 for (const [name, part = ''] of wanted) {
   say(`\n== ${name}${part && `, ${part}`}`);
-  const { passed, failed } = await SUITES[name](part);
-  say(`${name}: ${passed} passed, ${failed} failed`);
+  const { passed, failed, skipped = 0 } = await SUITES[name](part);
+  say(`${name}: ${counted(passed, failed, skipped)}`);
+  total.skipped += skipped;
   total.passed += passed;
   total.failed += failed;
 }
-say(`\n${total.passed} passed, ${total.failed} failed`);
+say(`\n${counted(total.passed, total.failed, total.skipped)}`);
+say('Putting the test database away.');
 await stop(total.failed > 0 || total.passed === 0 ? 1 : 0);
+
+/** In the last line stands also what was not run. */
+function counted(passed, failed, skipped) {
+  return `${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped or pending` : ''}`;
+}
 
 /** Core, contract and web under Karma. Fails too when a spec file was left out by its path. */
 async function testUnits() {
@@ -77,7 +88,7 @@ async function testUnits() {
   const counts = readCounts(file, code);
   const missing = suiteTitles().filter((title) => !counts.suites?.includes(title));
   for (const title of missing) say(`No spec of “${title}” was run.`);
-  return { passed: counts.passed, failed: counts.failed + missing.length };
+  return { ...counts, failed: counts.failed + missing.length };
 }
 
 /** The commands: how they start, what they refuse, what they keep. */
@@ -115,7 +126,11 @@ async function testStories(part) {
   try {
     const { stats } = JSON.parse(readFileSync(file, 'utf8'));
     const failed = stats.unexpected + stats.flaky;
-    return { passed: stats.expected, failed: failed === 0 && code !== 0 ? 1 : failed };
+    return {
+      passed: stats.expected,
+      failed: failed === 0 && code !== 0 ? 1 : failed,
+      skipped: stats.skipped,
+    };
   } catch {
     return { passed: 0, failed: 1 };
   }
