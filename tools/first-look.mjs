@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import { findPostgres } from './cluster/index.mjs';
 import { Refusal } from './refusal.mjs';
-import { output, run, say } from './run.mjs';
+import { allOutput, output, run, say } from './run.mjs';
 
 /** A registry that answers at all answers within this, ms. */
 const ANSWERS_MS = 8000;
@@ -22,10 +22,11 @@ const byHand = (packages) => `apt-get install --no-install-recommends ${packages
  *
  * @param packages Debian's packages that are needed
  * @param modules whether node modules are missing
+ * @param isThere whether what a package brings is on this machine
  * @throws Refusal with what to do
  */
-export async function lookFirst({ packages, modules }) {
-  const missing = packages.filter((name) => !PROGRAMS[name]());
+export async function lookFirst({ packages, modules, isThere = (name) => PROGRAMS[name]() }) {
+  const missing = packages.filter((name) => !isThere(name));
   if (modules) await refuseWithoutRegistry();
   if (missing.length === 0) return;
   say(
@@ -54,21 +55,24 @@ async function refuseWithoutLeave(packages) {
     throw new Refusal(`This user may not install anything here. ${needed}`);
 }
 
-async function refuseWithoutRegistry() {
-  if ((await npmSetting('proxy')) || (await npmSetting('https-proxy'))) return;
-  const registry = (await npmSetting('registry')) ?? 'https://registry.npmjs.org/';
-  try {
-    await fetch(registry, { method: 'HEAD', signal: AbortSignal.timeout(ANSWERS_MS) });
-  } catch {
-    throw new Refusal(
-      `Node modules have to be fetched, and ${new URL(registry).host} does not answer. Connect to the network, or name another with npm config set registry; then start again.`,
-    );
-  }
-}
+/** What npm says where the network is not there; anything else it may still get over. */
+const NO_NETWORK =
+  /ENOTFOUND|EAI_AGAIN|ENETUNREACH|EHOSTUNREACH|ECONNREFUSED|ETIMEDOUT|network timeout/;
 
-async function npmSetting(name) {
-  const value = await output('npm', ['config', 'get', name]);
-  return value === null || value === '' || value === 'null' ? null : value;
+/** Asked by npm itself, which knows its registry and the way there. */
+async function refuseWithoutRegistry() {
+  const said = await allOutput('npm', [
+    'ping',
+    '--fetch-retries=0',
+    `--fetch-timeout=${ANSWERS_MS}`,
+  ]);
+  if (said === null)
+    throw new Refusal('npm is needed, which comes with Node.js, and it is not there.');
+  const [why] = NO_NETWORK.exec(said) ?? [];
+  if (why)
+    throw new Refusal(
+      `Node modules have to be fetched, and npm’s registry does not answer (${why}). Connect to the network, then start again.`,
+    );
 }
 
 /** Whether Debian's mirror answers: asked by apt itself, which knows which one it is and by which way. */

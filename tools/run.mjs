@@ -28,4 +28,16 @@ export function output(command, args, options = {}) {
   });
 }
 
+/** All that a program says, its complaints too, however it ends; null if it is not there. */
+export function allOutput(command, args, options = {}) {
+  return new Promise((resolve) => {
+    let text = '';
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (chunk) => (text += chunk));
+    child.once('error', () => resolve(null));
+    child.once('close', () => resolve(text));
+  });
+}
+
 export const say = (text) => console.log(text);

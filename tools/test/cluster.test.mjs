@@ -62,6 +62,20 @@ describe('a database that is started', () => {
     }
   };
 
+  it('runs for root in a home that is closed to others', async () => {
+    if (process.getuid() !== 0) pending('This user is not root.');
+    const home = join(ROOT, 'closed');
+    mkdirSync(home);
+    chmodSync(home, 0o700);
+    const cluster = await startCluster({ folder: join(home, 'cluster'), bin, throwaway: true });
+    try {
+      expect(await ask(cluster.url, 'select 1 as n')).toEqual([{ n: 1 }]);
+    } finally {
+      await cluster.stop();
+      rmSync(home, { recursive: true, force: true });
+    }
+  });
+
   it('has its data when the password is lost, and a password that only its user can read', async () => {
     for (const lose of [
       () => rmSync(join(folder, 'password')),
