@@ -173,3 +173,20 @@ describe('catalogue rows', () => {
     expect(awgDiameterMm(36)).toBeCloseTo(0.127, 6);
   });
 });
+
+describe('Slots of network jacks', () => {
+  it('lie pair by pair: of a jack two pairs a row, of a panel all in one', () => {
+    const rowsOf = (id: string) => {
+      const rows = new Map<string, string>();
+      for (const { row, contact } of BUILT_IN.connector(id).slots)
+        rows.set(row, `${rows.get(row) ?? ''}${contact}`);
+      return Object.fromEntries(rows);
+    };
+    expect(rowsOf('keystone-punch-down')).toEqual({ upper: '5412', lower: '7836' });
+    expect(rowsOf('keystone-punch-down-shielded')).toEqual({ upper: '5412', lower: '7836' });
+    const panel = BUILT_IN.connectors.find(
+      ({ slots }) => slots.length === 8 && slots.every(({ row }) => row === 'single'),
+    );
+    expect(panel?.slots.map(({ contact }) => contact).join('')).toBe('45123678');
+  });
+});

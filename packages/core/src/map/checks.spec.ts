@@ -94,6 +94,14 @@ describe('checks', () => {
         .toEqual(found);
   });
 
+  it('stop a low that is too high for its input', () => {
+    const lazy = { ...thresholds('ttl-5'), outLowMaxV: 0.9 };
+    const weak = port([GROUND, row('3', 'TXD', 'out', { level: 'ttl-5', thresholds: lazy })]);
+    const found = findings(weak, hears('ttl-5')).find(({ kind }) => kind === 'level-low');
+    expect(found?.severity).toBe('stop');
+    expect(found?.sentence).toContain('a low of 0.9 V is above the 0.8 V');
+  });
+
   it('take a family’s own thresholds before its table’s', () => {
     const tough = { ...thresholds('cmos-3v3'), inMaxV: 5.5 };
     const tolerant = port([

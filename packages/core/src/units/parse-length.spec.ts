@@ -81,3 +81,22 @@ describe('formatLength', () => {
     }
   });
 });
+
+describe('Units of length', () => {
+  it('are what they are defined to be, to the millimetre', () => {
+    for (const [text, lengthM] of [
+      ['1 in', 0.0254],
+      ['1 ft', 0.3048],
+      ['1 yd', 0.9144],
+      ['100 yards', 91.44],
+      ['1 mm', 0.001],
+      ['1 cm', 0.01],
+      ['1 m', 1],
+    ] as const) {
+      const parsed = parseLength(text, { bareUnit: 'm', comma: 'decimal' });
+      expect(parsed.ok ? parsed.lengthM : parsed.reason)
+        .withContext(text)
+        .toBe(lengthM);
+    }
+  });
+});
