@@ -67,12 +67,12 @@ test('a sweep is judged against its class: worst margin and frequency', async ({
     'bad.csv, line 3: ‘x’ is not a number of decibels.',
   );
   await file('good.csv', 'MHz,Insertion loss,NEXT\n1,1.5,70\n100,15,45\n250,25,38\n');
-  await expect(headline(page)).toContainText('Meets Cat 6');
-  await page.getByRole('radio', { name: 'Cat 6A' }).click();
-  await expect(page.getByText('of 500 MHz: what lies above is not known').first()).toBeVisible();
+  await expect(headline(page)).toContainText('Meets Class E in what was measured');
+  await page.getByRole('radio', { name: 'Class EA' }).click();
+  await expect(page.getByText('Not proven above 250 MHz').first()).toBeVisible();
   await page.getByLabel('Cords to add').fill('90');
   await page.getByLabel('Cords to add').press('Enter');
-  await expect(headline(page)).toContainText('Does not meet Cat 6A');
+  await expect(headline(page)).toContainText('Does not meet Class EA');
 });
 
 test('a telephone line is measured step by step, to whose fault it is', async ({ page, stage }) => {

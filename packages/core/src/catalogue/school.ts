@@ -144,7 +144,7 @@ export const SCHOOLS: readonly School[] = [
   },
   {
     id: 'cord',
-    question: 'Flat telephone cords with a plug at both ends?',
+    question: 'Flat cords between telephone plugs?',
     options: [
       {
         id: 'turned',

@@ -50,7 +50,7 @@ export interface Tester {
 }
 
 const NOT_LIVE =
-  'Unplug both ends from every device first: a tester in a live port can harm the port, and power over the cable can harm the tester.';
+  'Unplug both ends from every device first: a live port and a tester harm each other.';
 
 const NEVER_SEEN = ['high-resistance', 'intermittent', 'performance'] as const;
 

@@ -247,10 +247,12 @@ describe('the pages of Verify', () => {
       }
     };
     await give('MHz,Insertion loss\n1,1\n100,18\n250,30\n');
-    expect(headline(fixture)).toMatch(/^Meets Cat 6: Insertion loss: 0\.\d dB to spare/);
+    expect(headline(fixture)).toMatch(
+      /^Meets Class E in what was measured: Insertion loss: 0\.\d dB to spare/,
+    );
     const hottest = boxes(fixture).find((box) => box.value === '20' && box !== boxes(fixture)[1]);
     await type(fixture, hottest, '45');
-    expect(headline(fixture)).toContain('Does not meet Cat 6');
+    expect(headline(fixture)).toContain('Does not meet Class E');
     await give('MHz,Insertion loss\n1,\n');
     expect(text(fixture)).toContain('sweep.csv, line 2: ‘’ is not a number of decibels.');
   });

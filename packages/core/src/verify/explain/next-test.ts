@@ -98,8 +98,7 @@ export function advise(
   const atOnce = repairsInTurn(state, walkMinutes);
   if (test && (standing.toProve || (!isClear(state) && test.expected < atOnce - WORTH)))
     return test.advice;
-  if (PLACES.every((place) => standing.failed.has(place)))
-    return anew(standing, state, conditions, 'nothing-else-helped');
+  if (PLACES.every((place) => standing.failed.has(place))) return { kind: 'doubt' };
   const repair = bestRepair(state, standing, conditions);
   if (repair?.key === '') return proveMore(state, history, standing, bench, conditions) ?? repair;
   return repair ?? lookAgain(state, standing, bench, conditions);

@@ -69,7 +69,7 @@ export function tellAdvice(advice: Advice): string {
     case 'repair':
       return tellRepair(advice);
     case 'doubt':
-      return 'All of it was made anew, and it still shows a fault. Try the tester on a cord that is known to be good.';
+      return 'All of it was made anew, and it still shows a fault. Try the tester on a cord that is known to be good; if that passes, what was made anew is at fault: begin again.';
   }
 }
 
