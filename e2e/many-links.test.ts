@@ -13,7 +13,9 @@ test('5 000 links import, list, search and scroll', async ({ page, stage }) => {
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'berths.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
-  await expect(headline(page)).toHaveText('All 5000 links are read. Import them.');
+  await expect(headline(page)).toHaveText('All 5000 links are read. Import them.', {
+    timeout: 90_000,
+  });
   await mainButton(page).click();
   await expect(siteFigure(page)).toContainText('of 5092', { timeout: 60_000 });
 

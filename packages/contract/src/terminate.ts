@@ -30,12 +30,9 @@ const endToPlan = {
     .boolean()
     .default(false)
     .meta({ description: 'This end’s shield stays open, the other end’s is bonded.' }),
-  turned: z
-    .boolean()
-    .default(false)
-    .meta({
-      description: 'Of a flat cord: this plug lies the other way round than its other one.',
-    }),
+  turned: z.boolean().default(false).meta({
+    description: 'Of a flat cord: this plug lies the other way round than its other one.',
+  }),
 };
 
 export const planRequest = z

@@ -3,6 +3,7 @@ import type { Wiring } from '../link';
 import {
   PLAIN_CONDITIONS,
   plainBench,
+  procedureOf,
   priorOf,
   NO_EXPERIENCE,
   reportOf,
@@ -11,9 +12,7 @@ import {
   type Happened,
   type Trial,
 } from '../verify/explain';
-import type { TesterId } from '../verify/tester';
-import { procedureOf } from '../verify/explain';
-import { tester } from '../verify/tester';
+import { tester, type TesterId } from '../verify';
 import type { seeded } from './seeded';
 import {
   TERMINATOR_OHM,

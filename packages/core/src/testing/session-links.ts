@@ -1,5 +1,5 @@
 import { PLAIN_JOB, fourPairWiring, wiringOf, type Wiring } from '../link';
-import type { TesterId } from '../verify/tester';
+import type { TesterId } from '../verify';
 
 const linkOf = (cable: string, connector: string): Wiring => {
   const end = { place: '', connector, scheme: 'T568B' as const };

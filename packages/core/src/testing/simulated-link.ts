@@ -1,7 +1,6 @@
 import { SHELL, SHIELD, type ConductorId, type Contact } from '../catalogue';
 import type { Wiring } from '../link';
-import type { Seen } from '../verify/explain/agree';
-import type { Trial } from '../verify/explain';
+import type { Seen, Trial } from '../verify/explain';
 
 type Side = 'near' | 'far';
 type At = Side | 'cable';

@@ -1,6 +1,5 @@
 import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
 import {
-  coreAt,
   fourPairWiring,
   intendedFar,
   pairAt,
@@ -11,6 +10,18 @@ import {
 } from '../link';
 import { capital } from '../units';
 import { GROUP_PAIRS } from './block-slips';
+import {
+  counted,
+  list,
+  named,
+  namesAt,
+  nameOf,
+  contactsAt,
+  arrivals,
+  stretch,
+  conductorsOnly,
+  shortedContacts,
+} from './fault-words';
 import type { Fault, FaultKind, Place } from './fault';
 
 export interface Action {
@@ -23,11 +34,6 @@ interface Wording {
   readonly sentence: (fault: Fault, wiring: Wiring) => string;
   readonly action: (fault: Fault, wiring: Wiring) => Action;
 }
-
-const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-export const counted = (count: number): string => COUNT[count] ?? String(count);
-/** Contacts that are told one by one; of more, the first and the last. */
-const TOLD = 8;
 
 /** How each kind of fault is told and mended: the title, one sentence, and what to do. */
 export const WORDING: Readonly<Record<FaultKind, Wording>> = {
@@ -274,10 +280,6 @@ function tellShift(fault: Fault, wiring: Wiring): string {
   return `${said} ${capital(late)} ${stretch(empty)} should be empty there, and ${over}.`;
 }
 
-/** "4", "1 and 2", "1 to 4". */
-const stretch = (contacts: readonly Contact[]): string =>
-  contacts.length < 3 ? list(contacts) : `${contacts[0] ?? ''} to ${contacts.at(-1) ?? ''}`;
-
 interface PairGroup {
   readonly from: number;
   readonly to: number;
@@ -314,20 +316,6 @@ const at = ({ end }: Fault): string =>
 const isCoaxial = ({ near, far }: Wiring) =>
   [near, far].every((end) => wireContacts(end).length === 1);
 
-/** "white-green (3)", or "the shield". */
-export function named(contact: Contact, end: End, wiring: Wiring): string {
-  if (contact === SHELL) return 'the shield';
-  const core = coreAt(wiring[end], contact);
-  return core ? `${conductor(core).name} (${contact})` : `contact ${contact}`;
-}
-
-/** "a", "a and b", "a, b and c". */
-export function list(items: readonly string[]): string {
-  return items.length < 2
-    ? items.join('')
-    : `${items.slice(0, -1).join(', ')} and ${items.at(-1) ?? ''}`;
-}
-
 function remake(fault: Fault, wiring: Wiring): Action {
   const [near, far] = [wiring.near.rule, wiring.far.rule];
   const clue = fault.near.map(
@@ -342,55 +330,6 @@ function remake(fault: Fault, wiring: Wiring): Action {
         ? `Read the colours at both ends. Remake the end where ${names} are swapped (${list(clue)}).`
         : `Read the colours at both ends against ${schemes}. Remake the one that differs: ${names}.`,
   };
-}
-
-/** The names of a fault's cores; of many, the first two and how many more. */
-function namesAt({ near }: Fault, wiring: Wiring): string {
-  const told = near.length <= TOLD ? near : near.slice(0, 2);
-  const names = told.map((contact) => nameOf(contact, wiring));
-  return list(
-    told.length === near.length ? names : [...names, `${near.length - told.length} more`],
-  );
-}
-
-/** The name of a near contact's core, without the contact. */
-function nameOf(contact: Contact, { near }: Wiring): string {
-  if (contact === SHELL) return 'the shield';
-  const core = coreAt(near, contact);
-  return core ? conductor(core).name : `contact ${contact}`;
-}
-
-function contactsAt(fault: Fault, wiring: Wiring): string {
-  const [near, far] = [fault.near[0] as Contact, fault.far[0] as Contact];
-  return near === far ? named(near, 'near', wiring) : `near ${near} and far ${far}`;
-}
-
-/** Where each conductor arrives; of many, the first two and the last. */
-export function arrivals({ near, far }: Fault): string {
-  const rows = near
-    .slice(0, far.length)
-    .map((contact, index) => `near ${contact} arrives at far ${far[index] ?? ''}`);
-  return rows.length <= TOLD
-    ? list(rows)
-    : `${rows.slice(0, 2).join(', ')} and so on, to ${rows.at(-1) ?? ''}`;
-}
-
-function shortedContacts(fault: Fault, wiring: Wiring): string {
-  const same = fault.near.join() === fault.far.join();
-  const near = fault.near.map((contact) => named(contact, 'near', wiring));
-  if (same || fault.far.length === 0) return capital(list(near));
-  if (fault.near.length === 0)
-    return capital(list(fault.far.map((contact) => named(contact, 'far', wiring))));
-  return `Near ${list([...fault.near])} and far ${list([...fault.far])}`;
-}
-
-function conductorsOnly(fault: Fault, wiring: Wiring): string[] {
-  const near = fault.near.filter((contact) => contact !== SHELL);
-  const [contacts, end] = near.length > 0 ? [near, 'near' as const] : [fault.far, 'far' as const];
-  const wires = contacts.filter((contact) => contact !== SHELL);
-  return wires.length > 0
-    ? wires.map((contact) => named(contact, end, wiring))
-    : ['the shell of the other end'];
 }
 
 function ofPair({ pairs }: Fault): string {

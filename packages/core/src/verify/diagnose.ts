@@ -1,7 +1,8 @@
 import type { Contact } from '../catalogue';
 import { canonicalReading, pairsOf, type Reading, type Wiring } from '../link';
 import { arrangementOf, type Arrangement } from './arrangement';
-import { WORDING, list, type Action } from './describe-fault';
+import { WORDING, type Action } from './describe-fault';
+import { list } from './fault-words';
 import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from './fault';

@@ -1,6 +1,7 @@
 import type { Wiring } from '../link';
 import { capital, lower } from '../units';
-import { WORDING, arrivals, counted, list, named } from './describe-fault';
+import { WORDING } from './describe-fault';
+import { arrivals, counted, list, named } from './fault-words';
 import type { WiringExplanation } from './explain-wiring';
 import { WIRING_KINDS, type Fault } from './fault';
 

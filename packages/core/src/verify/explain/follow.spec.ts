@@ -23,10 +23,7 @@ const see = (trial: Trial, faults: readonly Fault[]): Seen => ({
 const did = (action: Done['action'], end: Done['end'], contacts: readonly string[] = []) => ({
   done: { action, end, contacts },
 });
-const report = (
-  history: readonly Happened[],
-  testers: readonly TesterId[] = [scan.tester as TesterId],
-) =>
+const report = (history: readonly Happened[], testers: readonly TesterId[] = [scan.tester]) =>
   reportOf(history, bench, {
     prior: priorOf(NO_EXPERIENCE),
     upTo: 2,

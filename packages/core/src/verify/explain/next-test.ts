@@ -1,58 +1,19 @@
 import type { Bench, Trial } from '../electric/trial';
-import type { End } from '../../link';
 import { PLACES, type FaultKind } from '../fault';
 import { spell } from './agree';
+import type { Advice, State, TestAdvice } from './advice';
 import { kindsUnseen, procedureOf, testersFor } from './blind-spots';
 import { isDone, type Happened } from './done';
 import type { Candidate } from './explain';
 import { goesByJoints } from './goes-by-joints';
 import { observerOf } from './observer';
 import { shownOf } from './outcomes';
-import { CALLBACK_MINUTES, PROVE_MINUTES, placesOf, repairMinutes, type RepairKey } from './repair';
+import { MOST_REMAKES, anew, bestRepair } from './best-repair';
+import { isClear, repairsInTurn } from './in-turn';
+import { placesOf, repairMinutes } from './repair';
 import { entropy, mass, repairs, split } from './shares';
 import { standingOf, type Standing } from './standing';
 import { minutesOf, standsAt, trialsFor, type Conditions } from './trials-for';
-
-export interface TestAdvice {
-  readonly kind: 'test';
-  readonly trial: Trial;
-  readonly minutes: number;
-  /** What it is expected to tell about where to mend. */
-  readonly gainBits: number;
-  /** Likeliest account behind each outcome that it tells apart, the likelier outcomes first. */
-  readonly tells: readonly Candidate[];
-  /** Kinds of faults that may be there and pass such a test, with how likely they are, the likeliest first. */
-  readonly blindTo: readonly { readonly kind: FaultKind; readonly share: number }[];
-  /** Where all that was seen is good: what that can't see and this test does. */
-  readonly before?: readonly FaultKind[];
-}
-
-export interface RepairAdvice {
-  readonly kind: 'repair';
-  /** Empty where nothing is to be mended. */
-  readonly key: RepairKey;
-  readonly probability: number;
-  readonly minutes: number;
-  /** All repairs that are likely, the likeliest first. */
-  readonly shares: readonly { readonly key: RepairKey; readonly share: number }[];
-  /** Where the person stands. */
-  readonly at: End;
-  /** Why this one, where it is not simply the one that is called for. */
-  readonly because:
-    'called-for' | 'rest-failed' | 'something-new' | 'nothing-else-helped' | 'nothing-explains';
-}
-
-/** There is nothing left to advise: everything was made anew, and it still differs. */
-export interface DoubtAdvice {
-  readonly kind: 'doubt';
-}
-
-export type Advice = TestAdvice | RepairAdvice | DoubtAdvice;
-
-interface State {
-  readonly candidates: readonly Candidate[];
-  readonly at: End;
-}
 
 /** Accounts that are looked at; the rest are less likely than any of these. */
 const LOOKED_AT = 60;
@@ -62,16 +23,6 @@ const WORTH = 0.05;
 const AHEAD = 2;
 /** Tests that the second look ahead is taken at. */
 const FINALISTS = 6;
-/** Repairs that are told beside the one that is advised have at least this share. */
-const TOLD_SHARE = 0.05;
-/** An account that is less likely than this sends nobody to mend. */
-const MENDED_SHARE = 0.01;
-/** How often one end is made anew before the whole link is. */
-const MOST_REMAKES = 2;
-const MOST_REPLACEMENTS = 2;
-/** The same where each time something else is seen, and from which share on that is put down to the hands. */
-const MOST_OWN_REMAKES = 5;
-const OWN_SHARE = 0.8;
 /** Kinds of faults that are less likely than this are not spoken of before a test. */
 const BLIND_SHARE = 0.02;
 
@@ -233,58 +184,6 @@ function blindTo(trial: Trial, { candidates }: State, bench: Bench): TestAdvice[
     .sort((a, b) => b.share - a.share);
 }
 
-/** The repair to make, of those that have not just failed; null where all have. */
-function bestRepair(
-  state: State,
-  standing: Standing,
-  { walkMinutes }: Conditions,
-): RepairAdvice | null {
-  const turn = inTurn(state, walkMinutes);
-  const chosen = turn.find(
-    ({ key, share }) =>
-      share >= MENDED_SHARE && (isLeft(key, standing) || isOnesOwn(key, share, standing)),
-  );
-  return chosen
-    ? {
-        kind: 'repair',
-        key: chosen.key,
-        probability: chosen.share,
-        minutes: chosen.minutes,
-        shares: toldShares(state),
-        at: state.at,
-        because: isOnesOwn(chosen.key, chosen.share, standing)
-          ? 'something-new'
-          : chosen === turn[0]
-            ? 'called-for'
-            : 'rest-failed',
-      }
-    : null;
-}
-
-/** Whether a repair has not just failed, and none of its ends was made anew too often. */
-function isLeft(key: RepairKey, standing: Standing): boolean {
-  const { failed, changed, remakes, replacements } = standing;
-  const places = placesOf(key);
-  return (
-    places.length === 0 ||
-    (!places.every((place) => failed.has(place) || changed.has(place)) &&
-      places.every((place) =>
-        place === 'cable' ? replacements < MOST_REPLACEMENTS : remakes[place] < MOST_REMAKES,
-      ))
-  );
-}
-
-/** Whether what is seen since an end was made anew came with it, as good as surely. */
-const isOnesOwn = (key: RepairKey, share: number, { changed, remakes }: Standing): boolean =>
-  share >= OWN_SHARE &&
-  key !== '' &&
-  placesOf(key).every((place) => changed.has(place) && remakes[place] < MOST_OWN_REMAKES);
-
-const toldShares = ({ candidates }: State): RepairAdvice['shares'] =>
-  repairs(candidates)
-    .filter(([, share]) => share >= TOLD_SHARE)
-    .map(([key, share]) => ({ key, share }));
-
 /** All that was likely has just failed: look there, then make the whole link anew. */
 function lookAgain(state: State, standing: Standing, bench: Bench, conditions: Conditions): Advice {
   const [likeliest] = repairs(state.candidates);
@@ -334,68 +233,19 @@ function unexplained(standing: Standing, conditions: Conditions): Advice {
     : anew(standing, state, conditions, 'nothing-explains');
 }
 
-function anew(
-  { replacements }: Standing,
-  { at }: State,
-  { walkMinutes }: Conditions,
-  because: RepairAdvice['because'],
-): Advice {
-  if (replacements >= MOST_REPLACEMENTS) return { kind: 'doubt' };
-  return {
-    kind: 'repair',
-    key: 'near+cable+far',
-    probability: 1,
-    minutes: repairMinutes('near+cable+far', at, walkMinutes),
-    shares: [],
-    at,
-    because,
-  };
-}
-
-const isClear = ({ candidates }: State): boolean => repairs(candidates).length < 2;
-
-/** Repairs in the order that reaches the right one soonest: the likelier per minute first. */
-function inTurn({ candidates, at }: State, walkMinutes: number) {
-  return repairs(candidates)
-    .map(([key, share]) => {
-      const minutes = key === '' ? PROVE_MINUTES : repairMinutes(key, at, walkMinutes);
-      // Who leaves a link that is faulty has to come again.
-      const wrong = key === '' ? CALLBACK_MINUTES : 0;
-      return { key, share, minutes, wrong };
-    })
-    .sort(
-      (a, b) =>
-        b.share / (b.minutes + b.wrong * (1 - b.share)) -
-        a.share / (a.minutes + a.wrong * (1 - a.share)),
-    );
-}
-
-/** Expected minutes of trying one repair after the other until the link is good. */
-function repairsInTurn(state: State, walkMinutes: number): number {
-  let spent = 0;
-  return inTurn(state, walkMinutes).reduce((sum, { share, minutes, wrong }) => {
-    spent += minutes;
-    const now = sum + share * spent;
-    spent += wrong;
-    return now;
-  }, 0);
-}
-
 /** What each trial would show of each account, worked out once. */
 function outcomeTable(bench: Bench) {
-  const known = new Map<
-    Trial,
-    Map<string, readonly { readonly key: string; readonly share: number }[]>
-  >();
-  return (trial: Trial, { faults }: Candidate) => {
-    const rows = known.get(trial) ?? new Map();
+  type Outcomes = readonly { readonly key: string; readonly share: number }[];
+  const known = new Map<Trial, Map<string, Outcomes>>();
+  return (trial: Trial, { faults }: Candidate): Outcomes => {
+    const rows = known.get(trial) ?? new Map<string, Outcomes>();
     known.set(trial, rows);
     const name = nameOf(faults);
     const shown =
       rows.get(name) ??
       shownOf(trial, faults, bench).map((row) => ({ key: spell(row.shown), share: row.share }));
     rows.set(name, shown);
-    return shown as readonly { readonly key: string; readonly share: number }[];
+    return shown;
   };
 }
 

@@ -36,7 +36,10 @@ function makeObserver(bench: Bench): Observer {
     { readonly terminals: (partition: string) => string; readonly known: Map<string, LampStep> }
   >();
   const step: Observer['step'] = (one, partition, faults) => {
-    const row = steps.get(one) ?? { terminals: terminalsOf(one, all.places), known: new Map() };
+    const row = steps.get(one) ?? {
+      terminals: terminalsOf(one, all.places),
+      known: new Map<string, LampStep>(),
+    };
     steps.set(one, row);
     return known(row.known, row.terminals(partition), () =>
       lampStep(one, linkCircuit(madeWith(bench.wiring, faults), bench.electrics)),

@@ -3,7 +3,7 @@ import { wireRows, type Wiring } from '../../link';
 import { madeWith } from '../electric/made';
 import { lightOf, type LampStep } from '../electric/observe';
 import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
-import { list } from '../describe-fault';
+import { list } from '../fault-words';
 import type { Fault } from '../fault';
 import { countedOn, spell } from './agree';
 import type { Candidate } from './explain';

@@ -4,14 +4,15 @@ import { isDone, type Happened } from './done';
 import { kindsUnseen } from './blind-spots';
 import type { Candidate, Explained } from './explain';
 import { follow, stretchesOf } from './follow';
-import { advise, type Advice } from './next-test';
+import type { Advice } from './advice';
+import { advise } from './next-test';
 import type { Conditions } from './trials-for';
 import { outcomesOf, type Outcome } from './outcomes';
 import type { Prior } from './prior';
 import { placesOf, repairKey } from './repair';
 import { SEVERAL_FAULTS, type Fault, type FaultKind, type Place } from '../fault';
 import type { TesterId } from '../tester';
-import { list } from '../describe-fault';
+import { list } from '../fault-words';
 import { provenBy } from './proven-by';
 import { described, orderOf, shortly, tellAdvice } from './tell';
 

@@ -1,11 +1,12 @@
 import type { Wiring } from '../../link';
 import type { Trial } from '../electric/trial';
 import { capital, lower } from '../../units';
-import { WORDING, list } from '../describe-fault';
+import { WORDING } from '../describe-fault';
+import { list } from '../fault-words';
 import { PLACES, SEVERAL_FAULTS, type Fault, type Place } from '../fault';
 import { tester } from '../tester';
 import { hypothesesOf } from './hypotheses';
-import type { Advice, RepairAdvice, TestAdvice } from './next-test';
+import type { Advice, RepairAdvice, TestAdvice } from './advice';
 import { NO_EXPERIENCE, priorOf } from './prior';
 import { placesOf, type RepairKey } from './repair';
 
