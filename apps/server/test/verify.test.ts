@@ -195,6 +195,9 @@ describe('Verify over HTTP', () => {
     expect(body.limits.map(({ parameter }: { parameter: string }) => parameter)).toEqual([
       'insertion-loss',
       'next',
+      'ps-next',
+      'acr-f',
+      'ps-acr-f',
       'return-loss',
     ]);
     const broken = await post('limits', { class: '6', sweep: { name: 'a.s2p', text: '1 2 3' } });

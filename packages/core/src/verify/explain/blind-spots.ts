@@ -132,7 +132,11 @@ const isSampled = (wiring: Wiring): boolean => wireContacts(wiring.near).length 
 function faultsTried(wiring: Wiring): ReadonlyMap<FaultKind, readonly Fault[]> {
   const byKind = new Map<FaultKind, Fault[]>();
   for (const { kind, places } of hypothesesOf(wiring, priorOf(NO_EXPERIENCE)))
-    byKind.set(kind, [...(byKind.get(kind) ?? []), ...places.map(({ fault }) => fault)]);
+    byKind.set(kind, [
+      ...(byKind.get(kind) ?? []),
+      // What is nowhere in particular is one fault, in whichever way it came about.
+      ...places.filter(({ at }, index) => at !== 'either' || index === 0).map(({ fault }) => fault),
+    ]);
   if (!isSampled(wiring)) return byKind;
   const tried = triedOf(wiring);
   return new Map(
