@@ -1,5 +1,6 @@
 import { inject } from '@angular/core';
-import type { LinkRow } from '@near-spoke/contract';
+import type { LinkRow, LinkSummary } from '@near-spoke/contract';
+import type { Job } from '@near-spoke/core/link';
 import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom } from '@ngrx/operators';
@@ -84,7 +85,7 @@ export const restandLink = createEffect(
       map(([{ type, linkId }, entities, evidence, job]) => {
         const link = entities[linkId];
         const facts = factsOf(evidence, linkId);
-        if (!link || evidence.loading[linkId] !== 'done') return null;
+        if (!link || evidence.loading[linkId] !== 'done' || !isNamed(link, job)) return null;
         const stands = summariseLink(link, facts.ticks, testedBy(facts), job);
         return type === evidenceActions.loaded.type
           ? linksActions.opened({ link: stands })
@@ -94,6 +95,11 @@ export const restandLink = createEffect(
     ),
   { functional: true },
 );
+
+/** Whether all parts of a link are here: one that names a part which is still on its way stands as the server said. */
+const isNamed = ({ cable, near, far }: LinkSummary, { catalogue }: Job): boolean =>
+  catalogue.cables.some(({ id }) => id === cable) &&
+  [near, far].every(({ connector }) => catalogue.connectors.some(({ id }) => id === connector));
 
 /** Links that wait here to be made or changed stand in the list from the moment that it is there. */
 export const showWaiting = createEffect(
