@@ -90,7 +90,7 @@ async function giveSweep(page) {
   const text = ['MHz,Insertion loss 3-6,NEXT 3-6/4-5', ...rows].join('\n');
   const file = { name: 'K03.csv', mimeType: 'text/csv', buffer: Buffer.from(text) };
   await page.locator('input[type=file]').setInputFiles(file);
-  await page.getByRole('radio', { name: 'NEXT' }).click();
+  await page.getByRole('radio', { name: 'NEXT', exact: true }).click();
   await page.waitForTimeout(300);
 }
 
