@@ -67,7 +67,7 @@ export function follow(
   );
   for (const stretch of rest) {
     const followed = afterDone(candidates, stretch.done, bench.wiring);
-    const fitting = fit(followed, stretch, bench, options);
+    const fitting = fittingOf(followed, stretch, bench, options);
     if (fitting.length > 0) {
       candidates = fitting;
       continue;
@@ -169,7 +169,7 @@ function splitLeft(fault: Fault, { action, end }: Done, wiring: Wiring): Fault |
 }
 
 /** Accounts that agree with what was seen next, also with a new fault of what was made anew. */
-function fit(
+function fittingOf(
   candidates: readonly Candidate[],
   { done, seen }: Stretch,
   bench: Bench,
