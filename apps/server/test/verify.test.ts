@@ -175,6 +175,8 @@ describe('Verify over HTTP', () => {
     expect(body.verdicts[0].cause).toBe('joint');
     expect(body.verdicts[0].unbalance.within).toBeFalse();
     expect(body.verdicts[1].unbalance).toBeNull();
+    expect(body.betweenPairs.within).toBeFalse();
+    expect(body.betweenPairs.share).toBeCloseTo(9.5 / 40.5, 9);
     expect(body.power.map(({ id }: { id: string }) => id)).toContain('bt-8');
   });
 

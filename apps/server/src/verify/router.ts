@@ -2,7 +2,13 @@ import { lineRequest, lossRequest, ohmsRequest } from '@near-spoke/contract/diag
 import { TESTERS } from '@near-spoke/core/verify';
 import { lossBudget } from '@near-spoke/core/verify/coax';
 import { judgeLine, ringerLoad } from '@near-spoke/core/verify/line';
-import { judgeLoops, loopExpected, powerBudget, unbalance } from '@near-spoke/core/verify/ohms';
+import {
+  judgeLoops,
+  loopExpected,
+  powerBudget,
+  unbalance,
+  unbalanceBetween,
+} from '@near-spoke/core/verify/ohms';
 import { pairsOf } from '@near-spoke/core/link';
 import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
 import { Router } from 'express';
@@ -42,7 +48,13 @@ export function verifyRouter({ db, pool }: Services): Router {
       const both = tipOhm !== undefined && ringOhm !== undefined && tipOhm + ringOhm > 0;
       return { ...verdict, unbalance: both ? unbalance(tipOhm, ringOhm) : null };
     });
-    response.json({ loop, verdicts, power: powerBudget(loop) });
+    const closed = measured.flatMap(({ ohm }) => ohm ?? []);
+    response.json({
+      loop,
+      verdicts,
+      betweenPairs: unbalanceBetween(closed),
+      power: powerBudget(loop),
+    });
   });
   router.post('/verify/loss', async (request, response) => {
     const { cable: id, ...question } = parseBody(lossRequest, request);

@@ -207,6 +207,9 @@ export const ohmsRequest = z
   .meta({ id: 'OhmsRequest' });
 
 const uncertain = z.object({ value: z.number(), u: z.number() });
+const unbalance = z
+  .object({ share: z.number(), differenceOhm: z.number(), within: z.boolean() })
+  .nullable();
 
 export const ohmsAnswer = z
   .object({
@@ -218,11 +221,12 @@ export const ohmsAnswer = z
         apart: z.number().nullable(),
         cause: z.string(),
         sentence: z.string(),
-        unbalance: z
-          .object({ share: z.number(), differenceOhm: z.number(), within: z.boolean() })
-          .nullable(),
+        unbalance,
       }),
     ),
+    betweenPairs: unbalance.meta({
+      description: 'Between the pairs, by their loops; null where fewer than two are closed.',
+    }),
     power: z.array(
       z.object({
         id: z.string(),

@@ -14,4 +14,10 @@ export {
   type Touchstone,
 } from './touchstone';
 export { writeCords, type CordLine } from './write-cords';
-export { parseSweepCsv, type ParsedSweeps, type SweepColumn } from './sweep-csv';
+export {
+  SWEEP_KINDS,
+  parseSweepCsv,
+  type ParsedSweeps,
+  type SweepColumn,
+  type SweepKind,
+} from './sweep-csv';

@@ -1,3 +1,5 @@
+import { SWEEP_KINDS, type SweepKind } from '../../formats';
+
 /** Whose limits: the international classes, or the American categories. */
 export const LIMIT_STANDARDS = ['iso', 'tia'] as const;
 export type LimitStandard = (typeof LIMIT_STANDARDS)[number];
@@ -10,15 +12,8 @@ export const STANDARD_NAME: Readonly<Record<LimitStandard, string>> = {
 export const LIMIT_CLASSES = ['5e', '6', '6A'] as const;
 export type LimitClass = (typeof LIMIT_CLASSES)[number];
 export type LimitKind = 'channel' | 'permanent-link';
-export const PARAMETERS = [
-  'insertion-loss',
-  'next',
-  'ps-next',
-  'acr-f',
-  'ps-acr-f',
-  'return-loss',
-] as const;
-export type Parameter = (typeof PARAMETERS)[number];
+export const PARAMETERS = SWEEP_KINDS;
+export type Parameter = SweepKind;
 
 /** Which limits something has to meet. */
 export interface LimitSet {

@@ -1,2 +1,2 @@
-export { judgeLoops, loopExpected, unbalance, type LoopVerdict } from './loop';
+export { judgeLoops, loopExpected, unbalance, unbalanceBetween, type LoopVerdict } from './loop';
 export { powerBudget } from './power';

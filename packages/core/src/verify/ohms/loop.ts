@@ -123,3 +123,19 @@ export function unbalance(tipOhm: number, ringOhm: number) {
   const share = difference / (tipOhm + ringOhm);
   return { share, differenceOhm: difference, within: share <= 0.03 || difference <= 0.2 };
 }
+
+/**
+ * Resistance unbalance between the pairs of a link, by their loops: each pair carries current over its two
+ * conductors side by side, a quarter of its loop where they are alike. A share of the sum of the pair with
+ * the most and the pair with the least; null where fewer than two loops are known.
+ *
+ * Limit: the greater of 7 % and 0.1 ohm of difference. Source: IEEE 802.3, clause 145, pair-to-pair
+ * resistance unbalance of the channel for power over four pairs.
+ */
+export function unbalanceBetween(loopsOhm: readonly number[]) {
+  if (loopsOhm.length < 2) return null;
+  const [least, most] = [Math.min(...loopsOhm) / 4, Math.max(...loopsOhm) / 4];
+  const difference = most - least;
+  const share = most > 0 ? difference / (most + least) : 0;
+  return { share, differenceOhm: difference, within: share <= 0.07 || difference <= 0.1 };
+}

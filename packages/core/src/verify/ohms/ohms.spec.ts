@@ -1,4 +1,4 @@
-import { judgeLoops, loopExpected, unbalance } from './loop';
+import { judgeLoops, loopExpected, unbalance, unbalanceBetween } from './loop';
 import { POWER_CLASSES, powerBudget } from './power';
 
 const cable = { lengthM: 60, gaugeAwg: 24, temperatureC: 20 };
@@ -83,6 +83,22 @@ describe('Loop resistance', () => {
       within: false,
     });
     expect(unbalance(1, 1.15).within).toBeTrue();
+  });
+
+  it('knows unbalance between pairs within 7 % of what carries side by side, or 0.1 ohm', () => {
+    expect(unbalanceBetween([10.4])).toBeNull();
+    expect(unbalanceBetween([10, 11.4, 10.2, 10.6])).toEqual({
+      share: jasmine.any(Number),
+      differenceOhm: jasmine.any(Number),
+      within: true,
+    });
+    const { share, differenceOhm, within } = unbalanceBetween([10, 12]) ?? {};
+    expect(differenceOhm).toBeCloseTo(0.5, 9);
+    expect(share).toBeCloseTo(1 / 11, 9);
+    expect(within).toBeFalse();
+    // Short links: 20 % apart, and yet less than 0.1 ohm.
+    expect(unbalanceBetween([1, 1.39])?.within).toBeTrue();
+    expect(unbalanceBetween([1, 1.41])?.within).toBeFalse();
   });
 });
 

@@ -98,8 +98,8 @@ export const restandLink = createEffect(
 
 /** Whether all parts of a link are here: one that names a part which is still on its way stands as the server said. */
 const isNamed = ({ cable, near, far }: LinkSummary, { catalogue }: Job): boolean =>
-  catalogue.cables.some(({ id }) => id === cable) &&
-  [near, far].every(({ connector }) => catalogue.connectors.some(({ id }) => id === connector));
+  catalogue.findCable(cable) !== undefined &&
+  [near, far].every(({ connector }) => catalogue.findConnector(connector) !== undefined);
 
 /** Links that wait here to be made or changed stand in the list from the moment that it is there. */
 export const showWaiting = createEffect(

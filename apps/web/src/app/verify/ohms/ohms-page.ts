@@ -11,6 +11,7 @@ import {
   loopExpected,
   powerBudget,
   unbalance,
+  unbalanceBetween,
   type LoopVerdict,
 } from '@near-spoke/core/verify/ohms';
 import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
@@ -129,7 +130,19 @@ export class OhmsPage {
       ];
     }),
   );
-  /** From the mean of what was measured, where something was; else from what is expected. */
+  /** Between the pairs, by their closed loops; null where fewer than two are known. */
+  protected readonly between = computed(() => {
+    const told = unbalanceBetween(this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []));
+    if (!told) return null;
+    const apart = `${(100 * told.share).toFixed(1)} %, ${Number(told.differenceOhm.toPrecision(2))} Ω apart side by side`;
+    return {
+      within: told.within,
+      sentence: told.within
+        ? `Between pairs: ${apart}: within what power over four pairs asks for.`
+        : `Between pairs: ${apart}: more than 7 % and 0.1 Ω. Over four pairs the current crowds into the better ones: mend the pair that has most.`,
+    };
+  });
+  /** From the highest of what was measured, where something was; else from what is expected. */
   protected readonly power = computed(() => {
     const expected = this.expected();
     const closed = this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []);
