@@ -1,38 +1,38 @@
 import { join } from 'node:path';
+import { healthEndpoints } from '@near-spoke/contract';
 import { openApi } from '@near-spoke/contract/openapi';
 import compression from 'compression';
 import express, { Router, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
-import { adaptersRouter } from './adapters/router';
-import { cableFactsRouter } from './cables/router';
-import { catalogueRouter } from './catalogue/router';
-import { cordsRouter } from './cords/router';
+import { adapterOperations } from './adapters/router';
+import { cableFactOperations } from './cables/router';
+import { catalogueOperations } from './catalogue/router';
+import { cordOperations } from './cords/router';
 import type { Health } from './health/health';
 import { Metrics } from './health/metrics';
 import { answerErrors, answerUnknown } from './http/answer-errors';
 import { bodyLimit } from './http/body-limits';
+import { here, mount } from './http/mount';
+import { jsonText } from './http/reply';
 import { refuseForeign } from './http/refuse-foreign';
-import type { InstrumentBench } from './instruments/bench';
-import { instrumentsRouter } from './instruments/router';
-import { linksRouter } from './links/router';
+import { instrumentOperations } from './instruments/router';
+import { linkOperations } from './links/router';
 import { logRequests } from './log/logger';
-import { mapRouter } from './map/router';
-import { partsRouter } from './parts/router';
-import { readingsRouter } from './readings/router';
-import { recordRouter } from './record/router';
-import { reflectRouter } from './reflect/router';
+import { mapOperations } from './map/router';
+import { partOperations } from './parts/router';
+import { readingOperations } from './readings/router';
+import { reflectOperations } from './reflect/router';
 import type { Services } from './services';
-import { sitesRouter } from './sites/router';
-import { terminateRouter } from './terminate/router';
-import { ownTestersRouter } from './tests/own-testers';
-import { testsRouter } from './tests/router';
-import { ticksRouter } from './ticks/router';
-import { verifyRouter } from './verify/router';
+import { siteOperations } from './sites/router';
+import { ownTesterOperations } from './tests/own-testers';
+import { testOperations } from './tests/router';
+import { tickOperations } from './ticks/router';
+import { verifyOperations } from './verify/router';
+import { pooled } from './work/mount';
 
 export interface AppOptions {
   readonly services: Services;
-  readonly bench: InstrumentBench;
   readonly health: Health;
   readonly logger: Logger;
   readonly version: string;
@@ -70,42 +70,43 @@ export function createApp(options: AppOptions): Express {
   return app;
 }
 
-function apiRouter({ services, bench, health, version }: AppOptions, metrics: Metrics): Router {
+function apiRouter({ services, health, version }: AppOptions, metrics: Metrics): Router {
   const api = Router();
   const description = JSON.stringify(openApi(version));
   api.use((_request, response, next) => {
     response.set('Cache-Control', 'no-store');
     next();
   });
-  api.get('/health', async (_request, response) => {
-    await health.check();
-    response.json({ status: 'ok', version });
-  });
   api.get('/metrics', metrics.show);
-  api.get('/openapi.json', (_request, response) => {
-    response.type('json').send(description);
-  });
+  mount(api, [
+    here(healthEndpoints.alive, () => ({ status: 'ok' as const, version })),
+    here(healthEndpoints.ready, async () => ({
+      status: 'ok' as const,
+      version,
+      ...(await health.check()),
+    })),
+    here(healthEndpoints.description, () => jsonText(description)),
+  ]);
   api.use(readBodies());
-  api.use(
-    sitesRouter(services),
-    linksRouter(services),
-    readingsRouter(services),
-    testsRouter(services),
-    ownTestersRouter(services),
-    ticksRouter(services),
-    cordsRouter(services),
-    cableFactsRouter(services),
-    instrumentsRouter(services, bench),
-    reflectRouter(services, bench),
-    recordRouter(services),
-    verifyRouter(services),
-    terminateRouter(services),
-    partsRouter(services),
-    mapRouter(services),
-    adaptersRouter(services),
-    catalogueRouter(services),
-    answerUnknown,
-  );
+  mount(api, [
+    ...siteOperations(services),
+    ...linkOperations(services),
+    ...readingOperations(services),
+    ...testOperations(services),
+    ...ownTesterOperations(services),
+    ...tickOperations(services),
+    ...cordOperations(services),
+    ...cableFactOperations(services),
+    ...instrumentOperations(services),
+    ...reflectOperations(services),
+    ...verifyOperations(services),
+    ...partOperations(services),
+    ...mapOperations(),
+    ...adapterOperations(services),
+    ...catalogueOperations(services),
+    ...pooled(services.pool),
+  ]);
+  api.use(answerUnknown);
   return api;
 }
 

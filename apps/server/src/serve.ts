@@ -62,9 +62,13 @@ export async function serve(options: ServeOptions): Promise<Served> {
   const pool = new WorkPool(databaseUrl, logger);
   const refresher = new Refresher(db, pool);
   const app = createApp({
-    services: { db, pool, refresher },
-    bench: new InstrumentBench(db, options.instruments ?? [], options.reflectometer ?? null),
-    health: new Health(db, options.databaseFolder ?? null),
+    services: {
+      db,
+      pool,
+      refresher,
+      bench: new InstrumentBench(db, options.instruments ?? [], options.reflectometer ?? null),
+    },
+    health: new Health(db, pool, options.databaseFolder ?? null),
     logger,
     version,
     hosts: options.hosts,

@@ -1,4 +1,5 @@
 import type { Database } from './db/database';
+import type { InstrumentBench } from './instruments/bench';
 import type { Refresher } from './links/refresher';
 import type { WorkPool } from './work/pool';
 
@@ -7,4 +8,5 @@ export interface Services {
   readonly db: Database;
   readonly pool: WorkPool;
   readonly refresher: Refresher;
+  readonly bench: InstrumentBench;
 }

@@ -21,10 +21,12 @@ describe('Errors and the description of the API', () => {
   });
 
   it('says that it is well, and describes every endpoint that it has', async () => {
-    expect((await server.call('GET', '/api/health')).body).toEqual({
-      status: 'ok',
-      version: 'test',
-    });
+    const well = { status: 'ok', version: 'test' };
+    expect((await server.call('GET', '/api/health')).body).toEqual(well);
+    const ready = (await server.call('GET', '/api/ready')).body;
+    expect(ready).toEqual(jasmine.objectContaining(well));
+    expect(ready.layout).toBeGreaterThan(10);
+    expect(ready.workers).toBeGreaterThan(0);
     const { paths, components, openapi } = (await server.call('GET', '/api/openapi.json')).body;
     expect(openapi).toBe('3.0.3');
     for (const { method, path } of ENDPOINTS) {

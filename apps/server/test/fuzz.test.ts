@@ -1,4 +1,5 @@
-import { ENDPOINTS, type Endpoint } from '@near-spoke/contract/openapi';
+import type { Endpoint } from '@near-spoke/contract';
+import { ENDPOINTS } from '@near-spoke/contract/openapi';
 import fc from 'fast-check';
 import { EXAMPLES } from './fuzz-examples';
 import { bodies, collect, type Description, type Seen } from './from-description';

@@ -1,5 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
+import { problem } from '@near-spoke/contract';
+import { ENDPOINTS } from '@near-spoke/contract/openapi';
 import pg from 'pg';
 import type { ServeOptions, Served } from '../src/serve';
 
@@ -80,12 +82,35 @@ export async function call(
   });
   const text = await response.text();
   const type = response.headers.get('content-type') ?? '';
-  return {
+  const answer: Answer = {
     status: response.status,
     type,
     text,
     body: type.includes('json') && text !== '' ? JSON.parse(text) : null,
   };
+  refuseUndescribed(method, path, answer);
+  return answer;
+}
+
+const PATHS = ENDPOINTS.map((endpoint) => ({
+  endpoint,
+  pattern: new RegExp(`^${endpoint.path.replaceAll('.', '\\.').replace('{id}', '[^/]+')}$`),
+}));
+
+/** Whatever is asked in whatever test: what is answered is what the contract has. */
+function refuseUndescribed(method: string, path: string, { status, type, body }: Answer): void {
+  const [bare = ''] = path.split('?');
+  const asked = PATHS.find(
+    ({ endpoint, pattern }) => endpoint.method === method.toLowerCase() && pattern.test(bare),
+  );
+  const parsed =
+    status >= 400
+      ? problem.safeParse(body)
+      : type.includes('json') && typeof asked?.endpoint.answer === 'object'
+        ? asked.endpoint.answer.safeParse(body)
+        : null;
+  if (parsed?.success === false)
+    throw new Error(`${method} ${path} answers otherwise than described: ${parsed.error.message}`);
 }
 
 export const CSV = { 'content-type': 'text/csv' };

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { CSV, HEAD, schedule, startServer, type TestServer } from './server';
+import { CSV, HEAD, schedule, startServer, type Answer, type TestServer } from './server';
 
 const link = (label: string, rest = {}) => ({
   label,
@@ -187,5 +187,58 @@ describe('Sites and links over HTTP', () => {
       expect(links[4999]?.label).toBe('S5000');
       expect(links.every((row) => row.state === 'planned')).toBeTrue();
     });
+  });
+
+  it('takes a route by one rule, when it is made, changed and imported', async () => {
+    const refusedAt = (answer: Answer) =>
+      answer.body?.errors?.map(({ path }: { path: string }) => path) ?? [answer.status];
+    const body = link('R1');
+    const ask = (route: object[], lengthM = 20) =>
+      server.call('POST', `/api/sites/${siteId}/links`, { ...body, route, lengthM });
+    const coil = [{ name: 'Slack loop', atM: 18, extraM: 3 }];
+    const back = [
+      { name: 'Tray', atM: 9 },
+      { name: 'Wall', atM: 4 },
+    ];
+    expect(refusedAt(await ask(coil))).toEqual(['route.0.atM']);
+    expect(refusedAt(await ask(back))).toEqual(['route.1.atM']);
+    const made = (await ask(coil, 21)).body;
+    const change = (patch: object) =>
+      server.call('PATCH', `/api/links/${made.id}`, { version: made.version, ...patch });
+    expect(refusedAt(await change({ lengthM: 20 }))).toEqual(['route.0.atM']);
+    expect(refusedAt(await change({ route: back }))).toEqual(['route.1.atM']);
+    expect((await change({ note: 'Seen.' })).status).toBe(200);
+    const csv = `${HEAD},route\nR2,C1/A/9,Kiosk,Cat 6 U/UTP solid,keystone,8P8C plug,T568B,20 m,`;
+    const imported = async (route: string) =>
+      (await server.call('POST', `/api/sites/${siteId}/links/import`, csv + route, CSV)).body;
+    expect((await imported('Loop @ 18 m + 3 m')).cells[0].reason).toContain('beyond the far end');
+    expect((await imported('Tray @ 4.5 m; Wall @ 9 m')).cells[0].reason).toContain(
+      'write | between waypoints',
+    );
+  });
+
+  it('takes a create again with the same content, and refuses the id for any other', async () => {
+    const id = v7();
+    const body = link('Again', { id });
+    const create = (rest: object) =>
+      server.call('POST', `/api/sites/${siteId}/links`, { ...body, ...rest });
+    expect((await create({})).status).toBe(201);
+    expect((await create({})).status).toBe(201);
+    const other = await create({ note: 'another' });
+    expect([other.status, other.body.title, other.body.current.label]).toEqual([
+      409,
+      'Id in use',
+      'Again',
+    ]);
+    await server.call('DELETE', `/api/links/${id}?version=1`);
+    expect((await create({})).body.title).toBe('Put away');
+
+    const siteBody = { id: v7(), name: 'Slipway' };
+    const site = (rest: object) => server.call('POST', '/api/sites', { ...siteBody, ...rest });
+    expect((await site({})).status).toBe(201);
+    expect((await site({})).status).toBe(201);
+    expect((await site({ name: 'Łódź' })).status).toBe(409);
+    await server.call('DELETE', `/api/sites/${siteBody.id}?version=1`);
+    expect((await site({})).body.detail).toContain('was put away since');
   });
 });

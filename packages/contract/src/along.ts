@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { endpoints } from './endpoint';
 import { linkSummary } from './link';
 import { id } from './primitives';
 import { test } from './tests';
@@ -22,3 +23,14 @@ export const linkAlong = z
 export const along = z.object({ links: z.array(linkAlong) }).meta({ id: 'Along' });
 
 export type LinkAlong = z.output<typeof linkAlong>;
+
+export const alongEndpoints = endpoints({
+  take: {
+    method: 'post',
+    path: '/api/sites/{id}/along',
+    of: 'site',
+    summary: 'Links with all facts about them, to be taken along where there is no server',
+    body: alongRequest,
+    answer: along,
+  },
+});

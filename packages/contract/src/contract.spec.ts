@@ -68,22 +68,6 @@ describe('the contract', () => {
     ['a length that is no number', { ...link, lengthM: '12 m' }, 'lengthM'],
     ['a scheme of its own', { ...link, far: { ...link.far, scheme: 'T568C' } }, 'far.scheme'],
     ['a field of its own', { ...link, colour: 'red' }, ''],
-    [
-      'a route that runs back',
-      {
-        ...link,
-        route: [
-          { name: 'a', atM: 5 },
-          { name: 'b', atM: 3 },
-        ],
-      },
-      'route.1.atM',
-    ],
-    [
-      'a route beyond the end',
-      { ...link, lengthM: 4, route: [{ name: 'a', atM: 5 }] },
-      'route.0.atM',
-    ],
   ];
   for (const [what, body, path] of refused)
     it(`refuses a link with ${what}`, () =>

@@ -1,34 +1,41 @@
-import * as z from 'zod';
+import { alongEndpoints } from './along';
+import { catalogueEndpoints } from './catalogue';
+import { cordEndpoints } from './cords';
+import { diagnosisEndpoints } from './diagnosis';
 import type { Endpoint } from './endpoint';
-import { CORD_ENDPOINTS } from './cords/endpoints';
-import { DIAGNOSIS_ENDPOINTS } from './diagnosis/endpoints';
-import { INSTRUMENT_ENDPOINTS } from './instruments';
-import { MAP_ENDPOINTS } from './map/endpoints';
-import { PART_ENDPOINTS } from './part-endpoints';
-import { REFLECT_ENDPOINTS } from './reflect/endpoints';
-import { SITE_ENDPOINTS } from './site-endpoints';
-import { WORK_ENDPOINTS } from './work-endpoints';
+import { healthEndpoints } from './health';
+import { instrumentEndpoints } from './instruments';
+import { linkEndpoints } from './link';
+import { adapterEndpoints, mapEndpoints } from './map';
+import { partEndpoints } from './part';
+import { recordEndpoints } from './record';
+import { cableFactEndpoints, reflectEndpoints } from './reflect';
+import { scheduleEndpoints } from './schedule';
+import { siteEndpoints } from './site';
+import { terminateEndpoints } from './terminate';
+import { ownTesterEndpoints, testEndpoints } from './tests';
+import { readingEndpoints, tickEndpoints } from './verify';
 
-const health = z.object({ status: z.literal('ok'), version: z.string() }).meta({ id: 'Health' });
-
-export type { Endpoint };
-
-/** Every operation of the API. */
+/** Every operation of the API, by subject. */
 export const ENDPOINTS: readonly Endpoint[] = [
-  {
-    method: 'get',
-    path: '/api/health',
-    summary: 'Is the server and its database there',
-    status: 200,
-    answer: health,
-  },
-  { method: 'get', path: '/api/openapi.json', summary: 'This description', status: 200 },
-  ...SITE_ENDPOINTS,
-  ...WORK_ENDPOINTS,
-  ...DIAGNOSIS_ENDPOINTS,
-  ...CORD_ENDPOINTS,
-  ...INSTRUMENT_ENDPOINTS,
-  ...MAP_ENDPOINTS,
-  ...REFLECT_ENDPOINTS,
-  ...PART_ENDPOINTS,
-];
+  healthEndpoints,
+  siteEndpoints,
+  linkEndpoints,
+  alongEndpoints,
+  scheduleEndpoints,
+  readingEndpoints,
+  testEndpoints,
+  tickEndpoints,
+  recordEndpoints,
+  terminateEndpoints,
+  ownTesterEndpoints,
+  diagnosisEndpoints,
+  cordEndpoints,
+  instrumentEndpoints,
+  mapEndpoints,
+  adapterEndpoints,
+  cableFactEndpoints,
+  reflectEndpoints,
+  partEndpoints,
+  catalogueEndpoints,
+].flatMap((group): readonly Endpoint[] => Object.values(group));

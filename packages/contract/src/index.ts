@@ -1,7 +1,22 @@
-export { along, alongRequest, linkAlong, type LinkAlong } from './along';
+export { along, alongEndpoints, alongRequest, linkAlong, type LinkAlong } from './along';
+export { catalogueEndpoints } from './catalogue';
+export {
+  answerOf,
+  pathOf,
+  statusOf,
+  versionSeen,
+  type Answered,
+  type Answering,
+  type ToAsk,
+  type Written,
+  type Asked,
+  type Endpoint,
+} from './endpoint';
+export { healthEndpoints } from './health';
 export {
   linkInput,
   link,
+  linkEndpoints,
   linkList,
   linkPatch,
   linkQuery,
@@ -19,6 +34,7 @@ export {
 } from './link';
 export {
   part,
+  partEndpoints,
   partInput,
   partList,
   partPatch,
@@ -28,10 +44,17 @@ export {
   type PartPatch,
 } from './part';
 export { problem, type Problem } from './problem';
-export { linkRecord, type LinkRecord } from './record';
-export { importReport, importText, type CellProblem, type ImportReport } from './schedule';
+export { linkRecord, recordEndpoints, type LinkRecord } from './record';
+export {
+  importReport,
+  importText,
+  scheduleEndpoints,
+  type CellProblem,
+  type ImportReport,
+} from './schedule';
 export {
   site,
+  siteEndpoints,
   siteInput,
   siteList,
   sitePatch,
@@ -47,6 +70,7 @@ export {
   plannedBatch,
   plannedTermination,
   templateQuery,
+  terminateEndpoints,
   terminationPlan,
   type Kit,
   type PaceList,
@@ -56,10 +80,12 @@ export {
   diagnosis,
   misreadContacts,
   reading,
+  readingEndpoints,
   readingInput,
   readingList,
   readingResult,
   tick,
+  tickEndpoints,
   tickInput,
   tickList,
   type DiagnoseRequest,

@@ -1,6 +1,7 @@
-import { LENGTH_HOW, leavesAtM, type Waypoint } from '@near-spoke/core/link';
+import { LENGTH_HOW } from '@near-spoke/core/link';
 import { LINK_STATES } from '@near-spoke/core/record';
 import * as z from 'zod';
+import { endpoints, versionSeen } from './endpoint';
 import {
   cableId,
   connectorId,
@@ -9,6 +10,7 @@ import {
   id,
   jacket,
   line,
+  numberText,
   schoolChoices,
   scheme,
   version,
@@ -53,27 +55,6 @@ const fields = {
   note: line(500),
 };
 
-function checkRoute(
-  link: { route?: readonly Waypoint[]; lengthM?: number | null },
-  context: z.RefinementCtx,
-): void {
-  link.route?.forEach((point, index, route) => {
-    const before = route[index - 1];
-    if (before && point.atM < leavesAtM(before))
-      context.addIssue({
-        code: 'custom',
-        path: ['route', index, 'atM'],
-        message: 'waypoints run from the near end to the far end',
-      });
-    if (link.lengthM != null && leavesAtM(point) > link.lengthM)
-      context.addIssue({
-        code: 'custom',
-        path: ['route', index, 'atM'],
-        message: 'lies beyond the far end of the cable',
-      });
-  });
-}
-
 export const linkInput = z
   .strictObject({
     ...fields,
@@ -85,12 +66,10 @@ export const linkInput = z
     schools: fields.schools.default({}),
     note: fields.note.default(''),
   })
-  .superRefine(checkRoute)
   .meta({ id: 'LinkInput' });
 
 export const linkPatch = z
   .strictObject({ version, ...z.object(fields).partial().shape })
-  .superRefine(checkRoute)
   .meta({ id: 'LinkPatch' });
 
 const pins = z.array(z.tuple([contact, z.string(), z.string().optional()]).readonly()).readonly();
@@ -133,16 +112,22 @@ export const linkList = z
   })
   .meta({ id: 'LinkList' });
 
-const cursor = z.coerce.number().pipe(z.int().nonnegative());
+const after = numberText(z.int().nonnegative())
+  .optional()
+  .meta({ description: 'The next of the page before.' });
 const upTo = (most: number, usual: number) =>
-  z.coerce.number().pipe(z.int().min(1).max(most)).default(usual);
+  numberText(z.int().min(1).max(most))
+    .default(usual)
+    .meta({ description: `Rows on a page, ${most} at most.` });
 
 export const linkQuery = z.strictObject({
-  after: cursor.optional(),
+  after,
   limit: upTo(1000, 500),
-  q: z.string().max(200).optional(),
-  hub: z.string().max(500).optional(),
-  state: z.enum(LINK_STATES).optional(),
+  q: z.string().max(200).optional().meta({
+    description: 'Words that a link has in its label, hub, places, cable or note.',
+  }),
+  hub: z.string().max(500).optional().meta({ description: 'Of this hub.' }),
+  state: z.enum(LINK_STATES).optional().meta({ description: 'In this state.' }),
 });
 
 const placed = linkEnd.omit({ scheme: true }).extend({ scheme });
@@ -166,7 +151,7 @@ export const linkRow = z
   })
   .meta({ id: 'LinkRow' });
 
-export const rowQuery = z.strictObject({ after: cursor.optional(), limit: upTo(5000, 2000) });
+export const rowQuery = z.strictObject({ after, limit: upTo(5000, 2000) });
 
 export const linkRows = z
   .object({ rows: z.array(linkRow), next, total: z.int() })
@@ -189,3 +174,69 @@ export type LinkPatch = z.input<typeof linkPatch>;
 export type LinkSummary = z.output<typeof linkSummary>;
 export type LinkRow = z.output<typeof linkRow>;
 export type SiteStanding = z.output<typeof siteStanding>;
+
+export const linkEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/sites/{id}/links',
+    of: 'site',
+    summary: 'A site’s links with their state, page by page',
+    answer: linkList,
+    query: linkQuery,
+  },
+  rows: {
+    method: 'get',
+    path: '/api/sites/{id}/rows',
+    of: 'site',
+    summary: 'All links of a site in short, page by page, for lists of very many',
+    answer: linkRows,
+    query: rowQuery,
+  },
+  standing: {
+    method: 'get',
+    path: '/api/sites/{id}/standing',
+    of: 'site',
+    summary: 'How many links of each hub are in which state',
+    answer: siteStanding,
+  },
+  make: {
+    method: 'post',
+    path: '/api/sites/{id}/links',
+    of: 'site',
+    summary: 'Make a link',
+    body: linkInput,
+    status: 201,
+    answer: linkSummary,
+  },
+  one: {
+    method: 'get',
+    path: '/api/links/{id}',
+    of: 'link',
+    summary: 'One link with its state',
+    answer: linkSummary,
+  },
+  change: {
+    method: 'patch',
+    path: '/api/links/{id}',
+    of: 'link',
+    summary: 'Change a link',
+    body: linkPatch,
+    answer: linkSummary,
+  },
+  putAway: {
+    method: 'delete',
+    path: '/api/links/{id}',
+    of: 'link',
+    summary: 'Put a link away',
+
+    status: 204,
+    query: versionSeen,
+  },
+  restore: {
+    method: 'post',
+    path: '/api/links/{id}/restore',
+    of: 'link',
+    summary: 'Take a link back that was put away',
+    answer: linkSummary,
+  },
+});

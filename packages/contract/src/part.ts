@@ -7,6 +7,7 @@ import {
   WIRING_RULES,
 } from '@near-spoke/core/catalogue';
 import * as z from 'zod';
+import { endpoints, versionSeen } from './endpoint';
 import { contact, filled, id, jacket, line, version } from './primitives';
 
 const mm = z.number().min(1e-3).max(1000);
@@ -162,3 +163,44 @@ export function rowsOfParts(parts: readonly Part[]) {
     away: new Set(parts.flatMap(({ id: own, away }) => (away ? [own] : []))),
   };
 }
+
+export const partEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/parts',
+    summary: 'Cables and connectors of your own, those put away too',
+    answer: partList,
+  },
+  add: {
+    method: 'post',
+    path: '/api/parts',
+    summary: 'Add a cable or connector',
+    body: partInput,
+    status: 201,
+    answer: part,
+  },
+  change: {
+    method: 'patch',
+    path: '/api/parts/{id}',
+    of: 'part',
+    summary: 'Change a cable or connector of your own',
+    body: partPatch,
+    answer: part,
+  },
+  putAway: {
+    method: 'delete',
+    path: '/api/parts/{id}',
+    of: 'part',
+    summary: 'Put a part away: links keep it, it is offered no more',
+
+    status: 204,
+    query: versionSeen,
+  },
+  restore: {
+    method: 'post',
+    path: '/api/parts/{id}/restore',
+    of: 'part',
+    summary: 'Offer a part again that was put away',
+    answer: part,
+  },
+});

@@ -4,12 +4,18 @@ import * as z from 'zod';
 
 export const id = z.uuid();
 /** A time with its zone, written as ISO 8601 in UTC: one spelling, so that times compare as text. */
-export const instant = z.iso
-  .datetime({ offset: true })
-  .transform((text) => new Date(text).toISOString())
-  .pipe(z.iso.datetime());
+export const instant = z.codec(z.iso.datetime({ offset: true }), z.iso.datetime(), {
+  decode: (text) => new Date(text).toISOString(),
+  encode: (text) => text,
+});
 /** Counts the changes of what is edited; PostgreSQL keeps it as an integer of 32 bits. */
 export const version = z.int32().positive();
+/** A number in a query, where all is text. */
+export const numberText = (schema: z.ZodNumber | z.ZodInt) =>
+  z.codec(z.string().regex(/^-?\d+(\.\d+)?(e-?\d+)?$/i, 'is not a number'), schema, {
+    decode: Number,
+    encode: String,
+  });
 export const end = z.enum(['near', 'far']);
 export const scheme = z.enum(['T568A', 'T568B']).meta({ id: 'Scheme' });
 export const contact = z

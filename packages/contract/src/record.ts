@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { endpoints } from './endpoint';
 import { linkSummary } from './link';
 import { cableFact } from './reflect';
 import { site } from './site';
@@ -24,3 +25,20 @@ export const linkRecord = z
   .meta({ id: 'LinkRecord' });
 
 export type LinkRecord = z.output<typeof linkRecord>;
+
+export const recordEndpoints = endpoints({
+  one: {
+    method: 'get',
+    path: '/api/links/{id}/record',
+    of: 'link',
+    summary: 'Everything known of a link',
+    answer: linkRecord,
+  },
+  pdf: {
+    method: 'get',
+    path: '/api/links/{id}/record.pdf',
+    of: 'link',
+    summary: 'The record as a page to print',
+    answer: 'application/pdf',
+  },
+});

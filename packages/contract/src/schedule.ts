@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { endpoints } from './endpoint';
 import { link } from './link';
 
 export const cellProblem = z
@@ -28,7 +29,36 @@ export const importReport = z
   })
   .meta({ id: 'ImportReport' });
 
+export const importQuery = z.strictObject({
+  dryRun: z
+    .enum(['true', 'false'])
+    .default('false')
+    .meta({ description: 'true: read and report only.' }),
+});
+
 export const importText = z.strictObject({ csv: z.string() }).meta({ id: 'ImportText' });
 
 export type ImportReport = z.output<typeof importReport>;
 export type CellProblem = z.output<typeof cellProblem>;
+
+export const scheduleEndpoints = endpoints({
+  read: {
+    method: 'post',
+    path: '/api/sites/{id}/links/import',
+    of: 'site',
+    summary: 'Read a cable schedule (text/csv, or JSON with the text): all of it or nothing',
+    body: importText,
+    files: ['text/csv', 'text/plain', 'text/tab-separated-values', 'application/octet-stream'],
+
+    status: 201,
+    answer: importReport,
+    query: importQuery,
+  },
+  write: {
+    method: 'get',
+    path: '/api/sites/{id}/links/export',
+    of: 'site',
+    summary: 'The schedule as CSV',
+    answer: 'text/csv',
+  },
+});

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { endpoints, versionSeen } from './endpoint';
 import { filled, id, instant, line, schoolChoices, scheme, version } from './primitives';
 
 const fields = {
@@ -35,3 +36,33 @@ export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList'
 export type Site = z.output<typeof site>;
 export type SiteInput = z.input<typeof siteInput>;
 export type SitePatch = z.input<typeof sitePatch>;
+
+export const siteEndpoints = endpoints({
+  list: { method: 'get', path: '/api/sites', summary: 'All sites', answer: siteList },
+  make: {
+    method: 'post',
+    path: '/api/sites',
+    summary: 'Make a site',
+    body: siteInput,
+    status: 201,
+    answer: site,
+  },
+  one: { method: 'get', path: '/api/sites/{id}', of: 'site', summary: 'One site', answer: site },
+  change: {
+    method: 'patch',
+    path: '/api/sites/{id}',
+    of: 'site',
+    summary: 'Change a site',
+    body: sitePatch,
+    answer: site,
+  },
+  putAway: {
+    method: 'delete',
+    path: '/api/sites/{id}',
+    of: 'site',
+    summary: 'Put a site away',
+
+    status: 204,
+    query: versionSeen,
+  },
+});

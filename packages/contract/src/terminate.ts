@@ -1,7 +1,8 @@
 import * as z from 'zod';
+import { endpoints } from './endpoint';
 import { MEASURE_KINDS } from '@near-spoke/core/terminate';
 import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
-import { cableId, connectorId, filled, jacket, scheme } from './primitives';
+import { cableId, connectorId, end, filled, jacket, scheme } from './primitives';
 
 const tools = z.array(z.string().max(80)).max(100);
 
@@ -169,3 +170,52 @@ export const paceList = z
 
 export type Kit = z.output<typeof kit>;
 export type PaceList = z.output<typeof paceList>;
+
+export const kitQuery = z.strictObject({
+  link: z.uuid().optional().meta({ description: 'Only this link.' }),
+  end: end.optional().meta({ description: 'Only this end.' }),
+  author: z.string().max(80).optional().meta({ description: 'At this person’s pace.' }),
+});
+export const paceQuery = z.strictObject({
+  author: z.string().max(80).meta({ description: 'The person.' }),
+});
+
+export const terminateEndpoints = endpoints({
+  plan: {
+    method: 'post',
+    path: '/api/terminate/plan',
+    summary: 'How to make one end',
+    body: planRequest,
+    answer: plannedTermination,
+  },
+  batch: {
+    method: 'post',
+    path: '/api/terminate/batch',
+    summary: 'How to make many ends with the fewest changes of tool',
+    body: batchRequest,
+    answer: plannedBatch,
+  },
+  kit: {
+    method: 'get',
+    path: '/api/sites/{id}/kit',
+    of: 'site',
+    summary: 'Parts, tools, cable and time for what is left to make',
+    answer: kit,
+    query: kitQuery,
+  },
+  pace: {
+    method: 'get',
+    path: '/api/sites/{id}/pace',
+    of: 'site',
+    summary: 'How long steps take a person, from their own ticks',
+    answer: paceList,
+    query: paceQuery,
+  },
+  template: {
+    method: 'get',
+    path: '/api/terminate/template.pdf',
+    summary: 'A strip template to print at 1:1',
+    answer: 'application/pdf',
+    query: templateQuery,
+  },
+});

@@ -3,6 +3,7 @@ import { SHELL, compareContacts } from '@near-spoke/core/catalogue';
 import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
+import { endpoints } from './endpoint';
 import { author, contact, end, entered, id, instant, line, scheme } from './primitives';
 
 const net = z
@@ -185,6 +186,8 @@ export const readingResult = z.object({ reading, diagnosis }).meta({ id: 'Readin
 
 const CAUSE_IDS = REMAKE_CAUSES.map(({ id: name }) => name);
 
+const cause = z.enum(['', ...CAUSE_IDS]);
+
 export const tickInput = z
   .strictObject({
     id: id.optional(),
@@ -201,8 +204,7 @@ export const tickInput = z
       .nullable()
       .default(null)
       .meta({ description: 'What was measured at this step, mm.' }),
-    cause: z
-      .enum(['', ...CAUSE_IDS])
+    cause: cause
       .default('')
       .meta({ description: 'With a tick taken back: why the end was cut off.' }),
     at: instant.optional(),
@@ -218,7 +220,7 @@ export const tick = z
     key: z.string(),
     done: z.boolean(),
     measuredMm: z.number().nullable(),
-    cause: z.string(),
+    cause,
     at: z.string(),
     author: z.string(),
   })
@@ -232,3 +234,48 @@ export type Reading = z.output<typeof reading>;
 export type ReadingInput = z.input<typeof readingInput>;
 export type Tick = z.output<typeof tick>;
 export type TickInput = z.input<typeof tickInput>;
+
+export const readingEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/links/{id}/readings',
+    of: 'link',
+    summary: 'What testers showed, oldest first',
+    answer: readingList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/links/{id}/readings',
+    of: 'link',
+    summary: 'Keep a reading and diagnose it',
+    body: readingInput,
+    status: 201,
+    answer: readingResult,
+  },
+  diagnose: {
+    method: 'post',
+    path: '/api/verify/diagnose',
+    summary: 'Diagnose a reading without keeping it',
+    body: diagnoseRequest,
+    answer: diagnosis,
+  },
+});
+
+export const tickEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/links/{id}/ticks',
+    of: 'link',
+    summary: 'Ticked steps and checks, oldest first',
+    answer: tickList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/links/{id}/ticks',
+    of: 'link',
+    summary: 'Tick a step or check, or take a tick back',
+    body: tickInput,
+    status: 201,
+    answer: tick,
+  },
+});

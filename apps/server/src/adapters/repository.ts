@@ -16,6 +16,7 @@ import type { Database } from '../db/database';
 import { adapterFacts, adapters, links } from '../db/schema';
 import { ProblemError, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 import { refuseOtherFact } from '../http/same-fact';
 import { getLink } from '../links/repository';
 import { toLink } from '../links/rows';
@@ -52,7 +53,7 @@ export async function linkOf(
   return row ? toLink(row) : null;
 }
 
-/** Keeps an adapter. The same id again gives the adapter that is there: a retry is harmless. */
+/** Keeps an adapter. The same id and content again give the adapter that is there: a retry is harmless. */
 export async function createAdapter(
   db: Database,
   { id = v7(), ...input }: z.output<typeof adapterInput>,
@@ -65,7 +66,9 @@ export async function createAdapter(
     .onConflictDoNothing({ target: adapters.id })
     .returning();
   if (row) await pinLink(db, toAdapter(row), catalogue);
-  return row ? toAdapter(row) : getAdapter(db, id);
+  if (row) return toAdapter(row);
+  const stored = await getAdapter(db, id);
+  return sameCreate('adapter', stored, input, stored.away);
 }
 
 export async function updateAdapter(

@@ -8,22 +8,25 @@ import {
   writeNets,
 } from '@near-spoke/core/map';
 import type { Database } from '../db/database';
-import { file, type Ask } from '../http/ask';
-import { idOf } from '../http/parse';
+import { file } from '../http/reply';
 import { loadCatalogue } from '../parts/repository';
 import { figurePdf } from './card-pdf';
 import { getAdapter, linkOf, listFacts } from './repository';
 
+interface OfAdapter {
+  readonly id: string;
+}
+
 /** An adapter and everything that follows from it. */
-async function solved(ask: Ask, db: Database) {
-  const adapter = await getAdapter(db, idOf(ask, 'adapter'));
+async function solved({ id }: OfAdapter, db: Database) {
+  const adapter = await getAdapter(db, id);
   const catalogue = await loadCatalogue(db);
   const solution = solveAdapter(adapter, await linkOf(db, adapter), catalogue);
   return { adapter, solution, task: solution.task };
 }
 
-async function cardOf(ask: Ask, db: Database) {
-  const { adapter, solution, task } = await solved(ask, db);
+async function cardOf(asked: OfAdapter, db: Database) {
+  const { adapter, solution, task } = await solved(asked, db);
   const facts = await listFacts(db, adapter.id);
   const standing = adapterStanding(task, solution, facts);
   const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
@@ -38,26 +41,26 @@ async function cardOf(ask: Ask, db: Database) {
   return { adapter, figure };
 }
 
-export async function cardPdf(ask: Ask, db: Database) {
-  const { adapter, figure } = await cardOf(ask, db);
+export async function cardPdf(asked: OfAdapter, db: Database) {
+  const { adapter, figure } = await cardOf(asked, db);
   const body = await figurePdf(figure, adapter.name);
   return file({ name: `${adapter.name}.pdf`, type: 'application/pdf', body });
 }
 
-export async function cardSvg(ask: Ask, db: Database) {
-  const { adapter, figure } = await cardOf(ask, db);
+export async function cardSvg(asked: OfAdapter, db: Database) {
+  const { adapter, figure } = await cardOf(asked, db);
   const body = figureSvg(figure, adapter.name);
   return file({ name: `${adapter.name}.svg`, type: 'image/svg+xml; charset=utf-8', body });
 }
 
-export async function netsCsv(ask: Ask, db: Database) {
-  const { adapter, solution, task } = await solved(ask, db);
+export async function netsCsv(asked: OfAdapter, db: Database) {
+  const { adapter, solution, task } = await solved(asked, db);
   const body = writeNets(solution, task);
   return file({ name: `${adapter.name}.csv`, type: 'text/csv; charset=utf-8', body });
 }
 
-export async function adapterAsFile(ask: Ask, db: Database) {
-  const { adapter, solution } = await solved(ask, db);
+export async function adapterAsFile(asked: OfAdapter, db: Database) {
+  const { adapter, solution } = await solved(asked, db);
   const { name, note, near, far, cable, options } = adapter;
   const written: AdapterFile = {
     format: FILE_FORMAT,
@@ -79,8 +82,8 @@ export async function adapterAsFile(ask: Ask, db: Database) {
   return file({ name: `${name}.json`, type: 'application/json; charset=utf-8', body });
 }
 
-export async function subcircuit(ask: Ask, db: Database) {
-  const { adapter, solution, task } = await solved(ask, db);
+export async function subcircuit(asked: OfAdapter, db: Database) {
+  const { adapter, solution, task } = await solved(asked, db);
   const body = spiceSubcircuit(adapter.name, solution, task);
   return file({ name: `${adapter.name}.cir`, type: 'text/plain; charset=utf-8', body });
 }

@@ -1,22 +1,23 @@
-import { cordFactInput } from '@near-spoke/contract/cords';
+import type { Asked } from '@near-spoke/contract';
+import type { cordEndpoints, cordFactInput } from '@near-spoke/contract/cords';
 import { seenOf } from '@near-spoke/contract/tests';
 import { compareTest, type Bench } from '@near-spoke/core/verify/explain';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { bodyOf, idOf } from '../http/parse';
 import { refuse } from '../http/problem-error';
 import { refuseStrangers } from '../tests/refuse-strangers';
 import { benchOfBatch, refuseTester } from './bench';
 import { addFact, getBatch } from './repository';
 
 /** Keeps what was seen of a cord. */
-export async function keepCord(ask: Ask, db: Database) {
-  const batch = await getBatch(db, idOf(ask, 'batch of cords'));
-  const input = bodyOf(cordFactInput, ask);
+export async function keepCord(
+  { id, body: input }: Asked<typeof cordEndpoints.keep>,
+  db: Database,
+) {
+  const batch = await getBatch(db, id);
   const bench = await benchOfBatch(db, batch);
   refuseTester(input.tester, bench);
-  return json(await addFact(db, batch.id, input, summaryOf(input, bench)), 201);
+  return addFact(db, batch.id, input, summaryOf(input, bench));
 }
 
 /** What is said of a cord; a pass that shows a fault is refused. */

@@ -10,6 +10,7 @@ import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { cordBatches, cordFacts } from '../db/schema';
 import { notFound } from '../http/problem-error';
+import { sameCreate } from '../http/same-create';
 import { refuseOtherFact } from '../http/same-fact';
 
 type BatchRow = typeof cordBatches.$inferSelect;
@@ -38,17 +39,20 @@ export async function getBatch(db: Database, id: string): Promise<CordBatch> {
   return toBatch(row);
 }
 
-/** Begins a batch. The same id again gives the batch that is there: a retry is harmless. */
+/** Begins a batch. The same id and content again give the batch that is there: a retry is harmless. */
 export async function createBatch(
   db: Database,
   siteId: string,
   { id = v7(), ...input }: z.output<typeof cordBatchInput>,
 ): Promise<CordBatch> {
-  await db
+  const [made] = await db
     .insert(cordBatches)
     .values({ ...input, id, siteId })
-    .onConflictDoNothing({ target: cordBatches.id });
-  return getBatch(db, id);
+    .onConflictDoNothing({ target: cordBatches.id })
+    .returning();
+  return made
+    ? toBatch(made)
+    : sameCreate('batch of cords', await getBatch(db, id), { ...input, siteId }, false);
 }
 
 export async function listFacts(db: Database, batchId: string): Promise<CordFact[]> {

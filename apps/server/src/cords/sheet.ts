@@ -4,18 +4,21 @@ import { countCords } from '@near-spoke/core/record';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { missedOf, procedureOf, testersFor, type Bench } from '@near-spoke/core/verify/explain';
 import type { Database } from '../db/database';
-import { file, json, type Ask } from '../http/ask';
-import { idOf } from '../http/parse';
+import { file } from '../http/reply';
 import { getSite } from '../sites/repository';
 import { benchOfBatch } from './bench';
 import { getBatch, listFacts } from './repository';
 import { cordsPdf } from './sheet-pdf';
 
-/** One batch for the client, as data, as CSV and as PDF. */
-export const cordSheet = async (ask: Ask, db: Database) => json(await sheetOf(ask, db));
+interface OfBatch {
+  readonly id: string;
+}
 
-export async function cordSheetCsv(ask: Ask, db: Database) {
-  const { batch, rows } = await sheetOf(ask, db);
+/** One batch for the client, as data, as CSV and as PDF. */
+export const cordSheet = ({ id }: OfBatch, db: Database) => sheetOf(id, db);
+
+export async function cordSheetCsv({ id }: OfBatch, db: Database) {
+  const { batch, rows } = await sheetOf(id, db);
   return file({
     name: `${batch.name}.csv`,
     type: 'text/csv; charset=utf-8',
@@ -23,14 +26,14 @@ export async function cordSheetCsv(ask: Ask, db: Database) {
   });
 }
 
-export async function cordSheetPdf(ask: Ask, db: Database) {
-  const sheet = await sheetOf(ask, db);
+export async function cordSheetPdf({ id }: OfBatch, db: Database) {
+  const sheet = await sheetOf(id, db);
   const body = await cordsPdf(sheet);
   return file({ name: `${sheet.batch.name}.pdf`, type: 'application/pdf', body });
 }
 
-async function sheetOf(ask: Ask, db: Database): Promise<CordSheet> {
-  const batch = await getBatch(db, idOf(ask, 'batch of cords'));
+async function sheetOf(id: string, db: Database): Promise<CordSheet> {
+  const batch = await getBatch(db, id);
   const site = await getSite(db, batch.siteId);
   const { rows, passed, failed, perMinute } = countCords(await listFacts(db, batch.id));
   const bench = await benchOfBatch(db, batch);

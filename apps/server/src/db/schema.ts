@@ -1,4 +1,4 @@
-import type { LinkSummary, Part } from '@near-spoke/contract';
+import type { LinkSummary, Part, Tick } from '@near-spoke/contract';
 import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
 import type { Cord, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
@@ -148,7 +148,7 @@ export const ticks = pgTable(
     key: text('key').notNull(),
     done: boolean('done').notNull(),
     measuredMm: doublePrecision('measured_mm'),
-    cause: text('cause').notNull().default(''),
+    cause: text('cause').$type<Tick['cause']>().notNull().default(''),
     at: instant('at').notNull(),
   },
   (table) => [

@@ -1,13 +1,18 @@
 import {
+  readingEndpoints,
+  scheduleEndpoints,
   siteInput,
   tickInput,
+  type Endpoint,
   type Link,
   type ReadingInput,
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
-import { cordBatchInput } from '@near-spoke/contract/cords';
+import { cordBatchInput, cordEndpoints } from '@near-spoke/contract/cords';
+import { adapterEndpoints } from '@near-spoke/contract/map';
 import { cableFactInput } from '@near-spoke/contract/reflect';
+import { testEndpoints } from '@near-spoke/contract/tests';
 import { PLAIN_JOB, wiringOf } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminate';
@@ -18,7 +23,7 @@ import { addCableFact } from '../cables/repository';
 import { keepCord } from '../cords/keep-cord';
 import { createBatch } from '../cords/repository';
 import type { Database } from '../db/database';
-import type { Ask, Reply } from '../http/ask';
+import { askedOf } from '../http/asked';
 import { importSchedule } from '../links/import-schedule';
 import { listLinks } from '../links/repository';
 import { refreshSite } from '../links/standing';
@@ -26,6 +31,7 @@ import { keepReading } from '../readings/keep-reading';
 import { createSite, listSites } from '../sites/repository';
 import { keepTest } from '../tests/keep-test';
 import { addTick } from '../ticks/repository';
+import type { Work } from '../work/job';
 import { ADAPTERS } from './adapters';
 import { CABLE_FACTS } from './cables';
 import { CORDS, FAULTY_CORDS, cordReading } from './cords';
@@ -65,7 +71,7 @@ export async function loadDemo(tx: Database): Promise<void> {
   if ((await listSites(tx)).length > 0) return;
   const site = await createSite(tx, siteInput.parse(SITE));
   const told = teller(tx);
-  await told(importSchedule, site.id, { csv: SCHEDULE });
+  await told(scheduleEndpoints.read, importSchedule, site.id, { csv: SCHEDULE });
   const links = await listLinks(tx, site.id);
   for (const [index, link] of links.entries()) {
     const story = STORIES[link.label];
@@ -73,7 +79,7 @@ export async function loadDemo(tx: Database): Promise<void> {
   }
   for (const { link, ...adapter } of ADAPTERS) {
     const linkId = links.find(({ label }) => label === link)?.id ?? null;
-    await told(keepAdapter, '', { ...adapter, linkId });
+    await told(adapterEndpoints.keep, keepAdapter, '', { ...adapter, linkId });
   }
   await testCords(tx, site.id);
   for (const { minute, ...fact } of CABLE_FACTS)
@@ -89,14 +95,13 @@ export async function loadDemo(tx: Database): Promise<void> {
   await refreshSite(tx, site.id, () => false);
 }
 
-type Job = (ask: Ask, db: Database) => Promise<Reply>;
-
-/** Does a job as a request would have it done. */
+/** Does what an operation does, as a request would have it done. */
 const teller =
   (tx: Database) =>
-  async (job: Job, id: string, body: object): Promise<void> => {
+  async <E extends Endpoint>(endpoint: E, work: Work<E>, id: string, body: object) => {
     const bytes = new TextEncoder().encode(JSON.stringify(body));
-    await job({ params: { id }, query: {}, type: 'application/json', body: bytes }, tx);
+    const ask = { params: { id }, query: {}, type: 'application/json', body: bytes };
+    await work(askedOf(endpoint, ask), tx);
   };
 
 /** A box of cords, tested one after the other. */
@@ -106,7 +111,7 @@ async function testCords(tx: Database, siteId: string): Promise<void> {
   const told = teller(tx);
   for (let number = 1; number <= count; number += 1) {
     const lit = FAULTY_CORDS.get(number);
-    await told(keepCord, id, {
+    await told(cordEndpoints.keep, keepCord, id, {
       label: `KC-${String(number).padStart(3, '0')}`,
       tester: batch.tester,
       verdict: lit ? 'fail' : 'pass',
@@ -128,14 +133,14 @@ async function tell(tx: Database, link: Link, story: Story, start: number): Prom
     for (const { key, seconds } of keysFor(link, end, story[end]))
       await tick({ end, key, at: next(seconds), author });
   for (const reading of story.readings ?? [])
-    await told(keepReading, link.id, {
+    await told(readingEndpoints.keep, keepReading, link.id, {
       ...toReading(reading, link),
       takenAt: next(120),
       author,
       entered: 'by-hand',
     });
   for (const { reading, note } of story.tests ?? [])
-    await told(keepTest, link.id, {
+    await told(testEndpoints.keep, keepTest, link.id, {
       reading,
       note,
       takenAt: next(120),

@@ -27,7 +27,7 @@ const LIMITS: readonly Limit[] = [
 ];
 
 /** JSON larger than this is not read where files have a way of their own. */
-export const JSON_CAPTURE_LIMIT = 4 * MB;
+export const JSON_BESIDE_FILES_LIMIT = 4 * MB;
 
 /** @param path of the request below /api */
 export const bodyLimit = (path: string): number =>

@@ -1,54 +1,12 @@
-import type { Request } from 'express';
-import * as z from 'zod';
-import { askOf, type Ask } from './ask';
-import { ProblemError, invalid, notFound } from './problem-error';
-import { parseJson } from './well-formed';
+import type * as z from 'zod';
+import { ProblemError } from './problem-error';
 
-/** The body as the schema wants it; else 422 with the path of each bad field. */
-export function bodyOf<T extends z.ZodType>(schema: T, { type, body }: Ask): z.output<T> {
-  const isJson = type === 'application/json' || type.endsWith('+json');
-  const given = isJson
-    ? parseJson(Buffer.from(body.buffer, body.byteOffset, body.length))
-    : undefined;
-  return parse(schema, given, 'Some fields of the body are not right.');
-}
-
-/** The query as the schema wants it; else 422 with the name of each bad parameter. */
-export const queryOf = <T extends z.ZodType>(schema: T, { query }: Ask): z.output<T> =>
-  parse(schema, query, 'The query is not right.');
-
-/** An id from the path. One that can't be an id names nothing. */
-export function idOf({ params }: Ask, what: string): string {
-  const parsed = z.uuid().safeParse(params['id']);
-  if (!parsed.success) throw notFound(what);
-  return parsed.data.toLowerCase();
-}
-
-export const parseBody = <T extends z.ZodType>(schema: T, request: Request): z.output<T> =>
-  bodyOf(schema, askOf(request));
-
-export const parseQuery = <T extends z.ZodType>(schema: T, request: Request): z.output<T> =>
-  queryOf(schema, askOf(request));
-
-export const parseId = (request: Request, what: string): string => idOf(askOf(request), what);
-
-/** The version that who puts something away has seen; it has to be told. */
-export const parseVersion = (request: Request): number => versionOf(askOf(request));
-
-export function versionOf({ query }: Ask): number {
-  const text = query['version'];
-  if (text === undefined)
-    throw new ProblemError(
-      428,
-      'Version needed',
-      'Say which version you saw (?version=3), so that nothing is put away that was changed since.',
-    );
-  const parsed = z.coerce.number().pipe(z.int32().positive()).safeParse(text);
-  if (!parsed.success) throw invalid([{ path: 'version', reason: 'is not a version number' }]);
-  return parsed.data;
-}
-
-function parse<T extends z.ZodType>(schema: T, given: unknown, detail: string): z.output<T> {
+/**
+ * What was given as a schema wants it.
+ *
+ * @throws ProblemError 422 with the path of each bad field
+ */
+export function parse<T extends z.ZodType>(schema: T, given: unknown, detail: string): z.output<T> {
   const parsed = schema.safeParse(given);
   if (parsed.success) return parsed.data;
   const errors: Told[] = [];

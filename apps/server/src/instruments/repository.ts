@@ -6,6 +6,7 @@ import type { Database } from '../db/database';
 import { instruments } from '../db/schema';
 import { invalid, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 
 /** An instrument without what it calls itself, which only asking it tells. */
 export type KnownInstrument = Omit<Instrument, 'answers'>;
@@ -38,16 +39,20 @@ export async function listInstruments(db: Database): Promise<KnownInstrument[]> 
   return rows.map(toInstrument);
 }
 
-/** Enters an instrument. The same id again gives the one that is there: a retry is harmless. */
+/** Enters an instrument. The same id and content again give the one that is there: a retry is harmless. */
 export async function createInstrument(
   db: Database,
   { id = v7(), ...input }: z.output<typeof instrumentInput>,
 ): Promise<KnownInstrument> {
-  await db
+  const [made] = await db
     .insert(instruments)
     .values({ ...input, id })
-    .onConflictDoNothing({ target: instruments.id });
-  return toInstrument(await getRow(db, id));
+    .onConflictDoNothing({ target: instruments.id })
+    .returning();
+  if (made) return toInstrument(made);
+  const [row] = await db.select().from(instruments).where(eq(instruments.id, id));
+  if (!row) throw notFound('instrument');
+  return sameCreate('instrument', toInstrument(row), input, row.deletedAt !== null);
 }
 
 /** From now on it may be spoken to, where its address is the one that was read. */

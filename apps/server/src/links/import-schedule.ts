@@ -1,12 +1,10 @@
-import { importText, type ImportReport } from '@near-spoke/contract';
+import type { Asked, ImportReport, scheduleEndpoints } from '@near-spoke/contract';
 import { decodeText } from '@near-spoke/core/captures';
 import { parseSchedule } from '@near-spoke/core/formats';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
-import * as z from 'zod';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { bodyOf, idOf, queryOf } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
+import { jsonText } from '../http/reply';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { createLinks, linksHaveGrown, takenLabels } from './repository';
@@ -17,16 +15,17 @@ const TOLD = 100;
 /** A schedule of so many changes what the database is like. */
 const MANY = 2000;
 
-const importQuery = z.strictObject({ dryRun: z.enum(['true', 'false']).default('false') });
-
 const count = (many: number, what: string) => `${many} ${what}${many === 1 ? '' : 's'}`;
 
 /** Reads a cable schedule, and keeps all of it or nothing. */
-export async function importSchedule(ask: Ask, db: Database) {
-  const site = await getSite(db, idOf(ask, 'site'));
-  const dryRun = queryOf(importQuery, ask).dryRun === 'true';
+export async function importSchedule(
+  { id, query, body, file }: Asked<typeof scheduleEndpoints.read>,
+  db: Database,
+) {
+  const site = await getSite(db, id);
+  const dryRun = query.dryRun === 'true';
   const job = await jobOf(db, site);
-  const parsed = parseSchedule(scheduleText(ask), {
+  const parsed = parseSchedule(file ? decodeText(file) : (body?.csv ?? ''), {
     catalogue: job.catalogue,
     defaultScheme: site.defaultScheme,
     takenLabels: await takenLabels(db, site.id),
@@ -67,16 +66,6 @@ export async function importSchedule(ask: Ask, db: Database) {
       .slice(0, PREVIEW)
       .map((link) => ({ ...link, route: [...link.route], schools: {} })),
   };
-  return json(report, dryRun ? 200 : 201);
-}
-
-function scheduleText(ask: Ask): string {
-  if (ask.type === 'application/json') return bodyOf(importText, ask).csv;
-  if (ask.type.startsWith('text/') || ask.type === 'application/octet-stream')
-    return decodeText(ask.body);
-  throw new ProblemError(
-    415,
-    'Not supported',
-    'Send the schedule as text/csv, or as JSON: {"csv": "..."}.',
-  );
+  // Nothing was made by a dry run.
+  return dryRun ? jsonText(JSON.stringify(report)) : report;
 }

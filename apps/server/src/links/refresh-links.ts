@@ -1,16 +1,29 @@
-import * as z from 'zod';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { idOf, queryOf } from '../http/parse';
+import type { Ask } from '../http/ask';
+import { Reply } from '../http/reply';
+import type { Job } from '../work/job';
 import { refreshSite } from './standing';
 
-const refreshQuery = z.strictObject({ ms: z.coerce.number() });
+/** What the server asks itself for: to work out stale links of a site for so long. */
+export const refreshAsk = (siteId: string, ms: number): Ask => ({
+  params: { id: siteId },
+  query: { ms },
+  type: '',
+  body: new Uint8Array(),
+});
 
-/** The job: works out stale links of a site for so long. */
-export async function refreshLinks(ask: Ask, db: Database) {
-  const { ms } = queryOf(refreshQuery, ask);
-  const begun = performance.now();
-  return json({
-    done: await refreshSite(db, idOf(ask, 'site'), () => performance.now() - begun > ms),
-  });
-}
+export const refreshLinks: Job = {
+  lane: 'quick',
+  mostMs: 30_000,
+  writes: true,
+  endpoint: null,
+  run: async ({ params, query }: Ask, db: Database) => {
+    const begun = performance.now();
+    await refreshSite(
+      db,
+      params['id'] ?? '',
+      () => performance.now() - begun > Number(query['ms']),
+    );
+    return new Reply(204, {}, new Uint8Array());
+  },
+};

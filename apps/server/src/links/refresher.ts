@@ -1,6 +1,7 @@
 import type { Database } from '../db/database';
 import type { WorkPool } from '../work/pool';
 import { countStale } from './lists';
+import { refreshAsk } from './refresh-links';
 
 /** How long a list waits for what is stale, and how long one turn of the rest takes, ms. */
 const LIST_MS = 200;
@@ -32,11 +33,7 @@ export class Refresher {
     const running = this.under.get(siteId);
     if (running) return running;
     const run = this.pool
-      .run(
-        'refreshLinks',
-        { params: { id: siteId }, query: { ms }, type: '', body: new Uint8Array() },
-        new AbortController().signal,
-      )
+      .run('refreshLinks', refreshAsk(siteId, ms), new AbortController().signal)
       .then(() => undefined)
       .finally(() => this.under.delete(siteId));
     this.under.set(siteId, run);

@@ -19,6 +19,7 @@ import { links, sites, type Standing } from '../db/schema';
 import { constraintOf } from '../db/sql-state';
 import { ProblemError, notFound, staleVersion } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 import { toLink, toRow, type LinkInRow } from './rows';
 
 type Patch = z.output<typeof linkPatch>;
@@ -122,22 +123,25 @@ export async function getRows(
     .orderBy(asc(links.place));
 }
 
-/** Makes a link. The same id again gives the link that is there: a retry is harmless. */
+/** Makes a link. The same id and content again give the link that is there: a retry is harmless. */
 export async function createLink(
   db: Database,
   siteId: string,
   link: CoreLink,
   id = v7(),
 ): Promise<Link> {
-  await refuseDuplicate(link.label, () =>
+  const [made] = await refuseDuplicate(link.label, () =>
     db
       .insert(links)
       .values({ id, siteId, ...toRow(link) })
-      .onConflictDoNothing({ target: links.id }),
+      .onConflictDoNothing({ target: links.id })
+      .returning(),
   );
-  const stored = await getLink(db, id);
-  if (stored.siteId !== siteId) throw notFound('link');
-  return stored;
+  if (made) return toLink(made);
+  const [row] = await db.select().from(links).where(eq(links.id, id));
+  if (!row) throw notFound('link');
+  sameCreate('link', row, { ...toRow(link), siteId }, row.deletedAt !== null);
+  return toLink(row);
 }
 
 /** Writes all links of a schedule, with where they stand, or none. */

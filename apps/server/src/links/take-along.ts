@@ -1,7 +1,5 @@
-import { alongRequest } from '@near-spoke/contract';
+import type { Asked, alongEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { bodyOf, idOf } from '../http/parse';
 import { readingsOfLinks } from '../readings/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
@@ -11,11 +9,10 @@ import { getRows } from './repository';
 import { standingOf } from './standing';
 
 /** Links with all facts about them. A link that is not there any more is left out. */
-export async function takeAlong(ask: Ask, db: Database) {
-  const site = await getSite(db, idOf(ask, 'site'));
-  const wanted = bodyOf(alongRequest, ask).links;
-  const rows = await getRows(db, site.id, wanted);
-  const ids = rows.map(({ id }) => id);
+export async function takeAlong({ id, body }: Asked<typeof alongEndpoints.take>, db: Database) {
+  const site = await getSite(db, id);
+  const rows = await getRows(db, site.id, body.links);
+  const ids = rows.map((row) => row.id);
   const [links, ticks, readings, tests] = await Promise.all([
     standingOf(db, rows, await jobOf(db, site)),
     ticksOfLinks(db, ids),
@@ -23,7 +20,7 @@ export async function takeAlong(ask: Ask, db: Database) {
     testsOfLinks(db, ids),
   ]);
   const stamps = new Map(rows.map(({ id, stamp }) => [id, stamp]));
-  return json({
+  return {
     links: links.map((link) => ({
       link,
       stamp: stamps.get(link.id) ?? 0,
@@ -31,5 +28,5 @@ export async function takeAlong(ask: Ask, db: Database) {
       readings: readings.get(link.id) ?? [],
       tests: tests.get(link.id) ?? [],
     })),
-  });
+  };
 }

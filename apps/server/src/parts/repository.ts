@@ -7,6 +7,7 @@ import type { Database } from '../db/database';
 import { parts } from '../db/schema';
 import { notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 
 type Row = typeof parts.$inferSelect;
 
@@ -26,16 +27,19 @@ async function getPart(db: Database, id: string): Promise<Part> {
   return toPart(row);
 }
 
-/** Adds a part. The same id again gives the part that is there: a retry is harmless. */
+/** Adds a part. The same id and content again give the part that is there: a retry is harmless. */
 export async function createPart(
   db: Database,
   { id = v7(), ...input }: z.output<typeof partInput>,
 ): Promise<Part> {
-  await db
+  const [made] = await db
     .insert(parts)
     .values({ ...input, id })
-    .onConflictDoNothing({ target: parts.id });
-  return getPart(db, id);
+    .onConflictDoNothing({ target: parts.id })
+    .returning();
+  if (made) return toPart(made);
+  const stored = await getPart(db, id);
+  return sameCreate('part', stored, input, stored.away);
 }
 
 export async function updatePart(

@@ -1,27 +1,14 @@
-import { partInput, partPatch } from '@near-spoke/contract';
-import { Router } from 'express';
+import { partEndpoints } from '@near-spoke/contract';
+import { here, type Mounted } from '../http/mount';
 import type { Services } from '../services';
-import { parseBody, parseId, parseVersion } from '../http/parse';
 import { createPart, listParts, setAway, updatePart } from './repository';
 
-export function partsRouter({ db }: Services): Router {
-  const router = Router();
-  router.get('/parts', async (_request, response) => {
-    response.json({ parts: await listParts(db) });
-  });
-  router.post('/parts', async (request, response) => {
-    response.status(201).json(await createPart(db, parseBody(partInput, request)));
-  });
-  router.patch('/parts/:id', async (request, response) => {
-    const id = parseId(request, 'part');
-    response.json(await updatePart(db, id, parseBody(partPatch, request)));
-  });
-  router.delete('/parts/:id', async (request, response) => {
-    await setAway(db, parseId(request, 'part'), true, parseVersion(request));
-    response.status(204).end();
-  });
-  router.post('/parts/:id/restore', async (request, response) => {
-    response.json(await setAway(db, parseId(request, 'part'), false));
-  });
-  return router;
-}
+export const partOperations = ({ db }: Services): Mounted[] => [
+  here(partEndpoints.list, async () => ({ parts: await listParts(db) })),
+  here(partEndpoints.add, ({ body }) => createPart(db, body)),
+  here(partEndpoints.change, ({ id, body }) => updatePart(db, id, body)),
+  here(partEndpoints.putAway, async ({ id, query }) => {
+    await setAway(db, id, true, query.version);
+  }),
+  here(partEndpoints.restore, ({ id }) => setAway(db, id, false)),
+];

@@ -1,9 +1,7 @@
-import { misreadContacts, readingInput } from '@near-spoke/contract';
+import { misreadContacts, type Asked, type readingEndpoints } from '@near-spoke/contract';
 import { wiringOf } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { bodyOf, idOf } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
 import { getLink } from '../links/repository';
 import { jobOf } from '../sites/job';
@@ -11,9 +9,11 @@ import { getSite } from '../sites/repository';
 import { addReading } from './repository';
 
 /** Keeps what a wire-map tester showed, with what it says of the link. */
-export async function keepReading(ask: Ask, db: Database) {
-  const link = await getLink(db, idOf(ask, 'link'));
-  const input = bodyOf(readingInput, ask);
+export async function keepReading(
+  { id, body: input }: Asked<typeof readingEndpoints.keep>,
+  db: Database,
+) {
+  const link = await getLink(db, id);
   const wiring = wiringOf(link, await jobOf(db, await getSite(db, link.siteId)));
   const errors = misreadContacts(input, wiring);
   if (errors.length > 0)
@@ -22,5 +22,5 @@ export async function keepReading(ask: Ask, db: Database) {
     });
   const diagnosis = diagnose({ ...input, wiring });
   const reading = await addReading(db, link.id, input, wiring, diagnosis);
-  return json({ reading, diagnosis: reading.diagnosis }, 201);
+  return { reading, diagnosis: reading.diagnosis };
 }

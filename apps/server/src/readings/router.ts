@@ -1,16 +1,13 @@
-import { Router } from 'express';
-import type { Services } from '../services';
-import { parseId } from '../http/parse';
+import { readingEndpoints } from '@near-spoke/contract';
+import { here, type Mounted } from '../http/mount';
 import { getLink } from '../links/repository';
-import { byJob } from '../work/mount';
+import type { Services } from '../services';
 import { listReadings } from './repository';
 
-export function readingsRouter({ db, pool }: Services): Router {
-  const router = Router();
-  router.get('/links/:id/readings', async (request, response) => {
-    const link = await getLink(db, parseId(request, 'link'));
-    response.json({ readings: await listReadings(db, link.id) });
-  });
-  router.post('/links/:id/readings', byJob(pool, 'keepReading'));
-  return router;
-}
+/** What wire-map testers showed; to keep a reading is a job. */
+export const readingOperations = ({ db }: Services): Mounted[] => [
+  here(readingEndpoints.list, async ({ id }) => {
+    const link = await getLink(db, id);
+    return { readings: await listReadings(db, link.id) };
+  }),
+];

@@ -1,15 +1,17 @@
 import type { Database } from '../db/database';
-import { file, json, type Ask } from '../http/ask';
-import { idOf } from '../http/parse';
+import { file } from '../http/reply';
 import { jobOf } from '../sites/job';
 import { linkRecord } from './link-record';
 import { recordPdf } from './record-pdf';
 
-export const record = async (ask: Ask, db: Database) =>
-  json(await linkRecord(db, idOf(ask, 'link')));
+interface OfLink {
+  readonly id: string;
+}
 
-export async function recordAsPdf(ask: Ask, db: Database) {
-  const known = await linkRecord(db, idOf(ask, 'link'));
+export const record = ({ id }: OfLink, db: Database) => linkRecord(db, id);
+
+export async function recordAsPdf({ id }: OfLink, db: Database) {
+  const known = await linkRecord(db, id);
   const body = await recordPdf(known, await jobOf(db, known.site));
   return file({ name: `${known.link.label}-record.pdf`, type: 'application/pdf', body });
 }

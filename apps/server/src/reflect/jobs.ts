@@ -1,11 +1,8 @@
+import type { Asked } from '@near-spoke/contract';
 import {
-  analyseQuery,
-  analyseRequest,
-  pairEndsRequest,
-  setupRequest,
-  simulateRequest,
   simulationOf,
   type AnalyseOptions,
+  type reflectEndpoints,
 } from '@near-spoke/contract/reflect';
 import { parseCapture, writeTouchstone } from '@near-spoke/core/captures';
 import { analyse } from '@near-spoke/core/reflect/analyse';
@@ -16,9 +13,6 @@ import { normalFrom, simulate } from '@near-spoke/core/reflect/simulate';
 import { toldBy } from '@near-spoke/core/reflect/told';
 import { pairEnds } from '@near-spoke/core/reflect/velocity';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { JSON_CAPTURE_LIMIT } from '../http/body-limits';
-import { bodyOf, queryOf } from '../http/parse';
 import { ProblemError, invalid } from '../http/problem-error';
 import { knownCable } from '../parts/named-parts';
 import { loadCatalogue } from '../parts/repository';
@@ -29,30 +23,27 @@ async function factsOf(db: Database, cable: string | undefined) {
   return known ? reflectFacts(known) : null;
 }
 
-interface Asked {
+type Endpoints = typeof reflectEndpoints;
+
+interface Given {
   readonly file: Uint8Array | string;
   readonly options: AnalyseOptions;
   readonly name: string;
 }
 
 /** A capture as a file with its options in the query, or both in JSON. */
-function askedFor(ask: Ask): Asked {
-  if (ask.type !== 'application/json') {
-    const options = queryOf(analyseQuery, ask);
-    return { file: ask.body, options, name: options.name ?? '' };
-  }
-  if (ask.body.length > JSON_CAPTURE_LIMIT)
-    throw new ProblemError(
-      413,
-      'Too large',
-      'Send a capture of this size as a file (text/csv or application/octet-stream), with its options in the query.',
-    );
-  const { file, options } = bodyOf(analyseRequest, ask);
-  return { file: file.text, options, name: options.name ?? file.name };
+function givenIn({ file, query, body }: Asked<Endpoints['analyse']>): Given {
+  return body
+    ? {
+        file: body.file.text,
+        options: body.options,
+        name: body.options.name ?? body.file.name,
+      }
+    : { file: file ?? '', options: query, name: query.name ?? '' };
 }
 
-export async function analyseCapture(ask: Ask, db: Database) {
-  const { file, options, name } = askedFor(ask);
+export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Database) {
+  const { file, options, name } = givenIn(asked);
   const told = toldBy(options, options.pulse, await factsOf(db, options.cable));
   const parsed = parseCapture(file, name);
   if (!parsed.ok) throw unusable(parsed.line, parsed.reason);
@@ -64,7 +55,7 @@ export async function analyseCapture(ask: Ask, db: Database) {
       analysed.reason,
     );
   const { analysis } = analysed;
-  return json({
+  return {
     capture: {
       kind: analysis.kind,
       samples: analysis.samples,
@@ -85,26 +76,21 @@ export async function analyseCapture(ask: Ask, db: Database) {
       ohm: [...analysis.impedance.ohm],
       ohmU: [...analysis.impedance.ohmU],
     },
-  });
+  };
 }
 
-export function simulateLine(ask: Ask) {
-  const asked = bodyOf(simulateRequest, ask);
+export function simulateLine({ body: asked }: Asked<Endpoints['simulate']>) {
   const capture = simulate(simulationOf(asked), normalFrom(asked.seed));
-  return json(
-    capture.kind === 'sweep'
-      ? { trace: null, touchstone: writeTouchstone(capture.network) }
-      : { trace: { ...capture.trace, volts: [...capture.trace.volts] }, touchstone: null },
-  );
+  return capture.kind === 'sweep'
+    ? { trace: null, touchstone: writeTouchstone(capture.network) }
+    : { trace: { ...capture.trace, volts: [...capture.trace.volts] }, touchstone: null };
 }
 
-export function pairBothEnds(ask: Ask) {
-  const { near, far, lengthM, velocityFactor } = bodyOf(pairEndsRequest, ask);
-  return json({ pairs: pairEnds(near, far, lengthM, velocityFactor) });
-}
+export const pairBothEnds = ({
+  body: { near, far, lengthM, velocityFactor },
+}: Asked<Endpoints['pairEnds']>) => ({ pairs: pairEnds(near, far, lengthM, velocityFactor) });
 
-export async function setUp(ask: Ask, db: Database) {
-  const asked = bodyOf(setupRequest, ask);
+export async function setUp({ body: asked }: Asked<Endpoints['setup']>, db: Database) {
   const facts = await factsOf(db, asked.cable);
   const velocityFactor = asked.velocityFactor ?? facts?.velocityFactor.value;
   const impedanceOhm = asked.impedanceOhm ?? facts?.impedanceOhm;
@@ -112,12 +98,18 @@ export async function setUp(ask: Ask, db: Database) {
     throw invalid([{ path: 'cable', reason: 'or velocityFactor and impedanceOhm must be told' }]);
   const loss = asked.loss ?? facts?.loss ?? { a0: 0, a1: 0, a2: 0 };
   const { lengthM, scope, pulserOhm, series, terminatorOhm } = asked;
-  return json({
+  const source = matchSource(pulserOhm, impedanceOhm, series);
+  const terminator =
+    terminatorOhm === undefined ? null : checkTerminator(terminatorOhm, impedanceOhm);
+  return {
     ...adviseSetup({ lengthM, velocityFactor, impedanceOhm, loss }, scope),
-    source: matchSource(pulserOhm, impedanceOhm, series),
-    terminator: terminatorOhm === undefined ? null : checkTerminator(terminatorOhm, impedanceOhm),
-  });
+    source: { ...source, ghostDb: finite(source.ghostDb) },
+    terminator: terminator && { ...terminator, returnLossDb: finite(terminator.returnLossDb) },
+  };
 }
+
+/** JSON has no infinity: where nothing comes back, there are no decibels. */
+const finite = (decibels: number): number | null => (Number.isFinite(decibels) ? decibels : null);
 
 function unusable(line: number | null, reason: string): ProblemError {
   const where = line === null ? '' : `Line ${line}: `;

@@ -1,39 +1,24 @@
-import {
-  acquireRequest,
-  locateRequest,
-  reelRequest,
-  twoEndsRequest,
-  velocityRequest,
-} from '@near-spoke/contract/reflect';
+import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { distanceOf, velocitySum } from '@near-spoke/core/reflect/hand';
 import { placeOnRoute } from '@near-spoke/core/reflect/place';
 import { placeFromTwoEnds, readReel, velocityFromLengths } from '@near-spoke/core/reflect/velocity';
-import { Router } from 'express';
-import { parseBody } from '../http/parse';
+import { here, type Mounted } from '../http/mount';
 import { invalid } from '../http/problem-error';
-import { instrumentProblem, type InstrumentBench } from '../instruments/bench';
+import { instrumentProblem } from '../instruments/bench';
 import type { Services } from '../services';
-import { byJob } from '../work/mount';
 import { acquire } from './acquire';
 
-/** What Reflect computes, without keeping anything: a few numbers here, the rest on the pool. */
-export function reflectRouter({ pool }: Services, bench: InstrumentBench): Router {
-  const router = Router();
-  router.post('/reflect/analyse', byJob(pool, 'analyseCapture'));
-  router.post('/reflect/simulate', byJob(pool, 'simulateLine'));
-  router.post('/reflect/pair-ends', byJob(pool, 'pairBothEnds'));
-  router.post('/reflect/setup', byJob(pool, 'setUp'));
-  router.post('/reflect/acquire', async (request, response) => {
-    const { instrument, ...settings } = parseBody(acquireRequest, request);
+/** What Reflect computes at once, without keeping anything: a few numbers; the rest are jobs. */
+export const reflectOperations = ({ bench }: Services): Mounted[] => [
+  here(reflectEndpoints.acquire, async ({ body: { instrument, ...settings } }) => {
     const address = await bench.find(instrument, 'reflectometer');
     try {
-      response.json(await acquire({ ...settings, host: address.host, port: address.port }));
+      return await acquire({ ...settings, host: address.host, port: address.port });
     } catch (error) {
       throw instrumentProblem('No trace', address, error);
     }
-  });
-  router.post('/reflect/velocity-factor', (request, response) => {
-    const { known } = parseBody(velocityRequest, request);
+  }),
+  here(reflectEndpoints.velocityFactor, ({ body: { known } }) => {
     const fit = velocityFromLengths(known);
     if (!fit)
       throw invalid([
@@ -42,22 +27,18 @@ export function reflectRouter({ pool }: Services, bench: InstrumentBench): Route
           reason: 'are not lengths of one cable: what is longer came back sooner',
         },
       ]);
-    response.json({
+    return {
       ...fit,
       sums: known.map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value)),
-    });
-  });
-  router.post('/reflect/two-ends', (request, response) => {
-    const { lengthM, nearS, farS, velocityFactor } = parseBody(twoEndsRequest, request);
-    response.json(placeFromTwoEnds(lengthM, nearS, farS, velocityFactor));
-  });
-  router.post('/reflect/locate', (request, response) => {
-    const { distanceM, delayShareM, route, lengthM } = parseBody(locateRequest, request);
-    response.json(placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM));
-  });
-  router.post('/reflect/reel', (request, response) => {
-    const { delayS, velocityFactor, cableName, date } = parseBody(reelRequest, request);
-    response.json(readReel(distanceOf(delayS, velocityFactor), cableName, date));
-  });
-  return router;
-}
+    };
+  }),
+  here(reflectEndpoints.twoEnds, ({ body: { lengthM, nearS, farS, velocityFactor } }) =>
+    placeFromTwoEnds(lengthM, nearS, farS, velocityFactor),
+  ),
+  here(reflectEndpoints.locate, ({ body: { distanceM, delayShareM, route, lengthM } }) =>
+    placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM),
+  ),
+  here(reflectEndpoints.reel, ({ body: { delayS, velocityFactor, cableName, date } }) =>
+    readReel(distanceOf(delayS, velocityFactor), cableName, date),
+  ),
+];

@@ -1,4 +1,4 @@
-import type { Site, SiteInput, sitePatch, siteInput } from '@near-spoke/contract';
+import type { Site, sitePatch, siteInput } from '@near-spoke/contract';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
@@ -6,9 +6,9 @@ import type { Database } from '../db/database';
 import { sites } from '../db/schema';
 import { notFound, staleVersion } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 
 type Row = typeof sites.$inferSelect;
-type Fields = z.output<typeof siteInput>;
 
 function toSite({ deletedAt: _, createdAt, ...row }: Row): Site {
   return { ...row, createdAt: createdAt.toISOString() };
@@ -30,17 +30,20 @@ export async function getSite(db: Database, id: string): Promise<Site> {
   return toSite(row);
 }
 
-/** Makes a site. The same id again gives the site that is there: a retry is harmless. */
+/** Makes a site. The same id and content again give the site that is there: a retry is harmless. */
 export async function createSite(
   db: Database,
-  input: Fields & Pick<SiteInput, 'id'>,
+  { id = v7(), ...input }: z.output<typeof siteInput>,
 ): Promise<Site> {
-  const id = input.id ?? v7();
-  await db
+  const [made] = await db
     .insert(sites)
     .values({ ...input, id })
-    .onConflictDoNothing({ target: sites.id });
-  return getSite(db, id);
+    .onConflictDoNothing({ target: sites.id })
+    .returning();
+  if (made) return toSite(made);
+  const [row] = await db.select().from(sites).where(eq(sites.id, id));
+  if (!row) throw notFound('site');
+  return sameCreate('site', toSite(row), input, row.deletedAt !== null);
 }
 
 export async function updateSite(

@@ -1,4 +1,4 @@
-import { batchRequest, planRequest, templateQuery } from '@near-spoke/contract';
+import type { Asked, batchRequest, terminateEndpoints } from '@near-spoke/contract';
 import { DEFAULT_SCHOOLS, type Catalogue } from '@near-spoke/core/catalogue';
 import {
   planBatch,
@@ -8,13 +8,13 @@ import {
 } from '@near-spoke/core/terminate';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
-import { file, json, type Ask } from '../http/ask';
-import { bodyOf, queryOf } from '../http/parse';
 import { ProblemError } from '../http/problem-error';
+import { file } from '../http/reply';
 import { namedParts } from '../parts/named-parts';
 import { loadCatalogue } from '../parts/repository';
 import { templatePdf } from './template-pdf';
 
+type Endpoints = typeof terminateEndpoints;
 type EndToPlan = z.output<typeof batchRequest>['ends'][number];
 
 const taskOf = (
@@ -28,27 +28,30 @@ const taskOf = (
   units: unit === 'in' ? 'imperial' : 'metric',
 });
 
-export async function plan(ask: Ask, db: Database) {
-  const { without, tools, ...end } = bodyOf(planRequest, ask);
+export async function plan(
+  { body: { without, tools, ...end } }: Asked<Endpoints['plan']>,
+  db: Database,
+) {
   const catalogue = await loadCatalogue(db);
   const planned = planTermination({ ...taskOf(end, catalogue), tools }, catalogue);
   const gaps = toolGaps(planned.steps, (tool) => !without.includes(tool));
-  return json({ ...planned, gaps });
+  return { ...planned, gaps };
 }
 
-export async function batch(ask: Ask, db: Database) {
-  const { ends } = bodyOf(batchRequest, ask);
+export async function batch({ body: { ends } }: Asked<Endpoints['batch']>, db: Database) {
   const catalogue = await loadCatalogue(db);
   const tasks = ends.map(({ id, ...end }, index) => ({
     id,
     task: taskOf(end, catalogue, `ends.${index}.`),
   }));
-  return json(planBatch(tasks, catalogue));
+  return planBatch(tasks, catalogue);
 }
 
-export async function template(ask: Ask, db: Database) {
+export async function template(
+  { query: { strip, ...named } }: Asked<Endpoints['template']>,
+  db: Database,
+) {
   const catalogue = await loadCatalogue(db);
-  const { strip, ...named } = queryOf(templateQuery, ask);
   const task: TerminationTask = {
     ...namedParts(named, catalogue),
     ...(strip === '' ? {} : { schools: { ...DEFAULT_SCHOOLS, strip } }),

@@ -2,31 +2,25 @@ import { ENDS, type End } from '@near-spoke/core/link';
 import { endProgress, taskOf } from '@near-spoke/core/record';
 import { kitFor, paceOf, planTermination } from '@near-spoke/core/terminate';
 import type { Job } from '@near-spoke/core/link';
-import type { Link } from '@near-spoke/contract';
-import * as z from 'zod';
+import type { Asked, Link, terminateEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { idOf, queryOf } from '../http/parse';
 import { listLinks } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { ticksOfSite } from '../ticks/repository';
 
-const kitQuery = z.strictObject({
-  link: z.uuid().optional(),
-  end: z.enum(['near', 'far']).optional(),
-  author: z.string().max(80).optional(),
-});
-const paceQuery = z.strictObject({ author: z.string().max(80) });
+type Endpoints = typeof terminateEndpoints;
 
 /** What is left to bring and to do on a site. */
-export async function kit(ask: Ask, db: Database) {
-  const site = await getSite(db, idOf(ask, 'site'));
-  const { link: only, end, author } = queryOf(kitQuery, ask);
+export async function kit(
+  { id, query: { link: only, end, author } }: Asked<Endpoints['kit']>,
+  db: Database,
+) {
+  const site = await getSite(db, id);
   const job = await jobOf(db, site);
   const all = await listLinks(db, site.id);
   const ticks = await ticksOfSite(db, site.id);
-  const links = all.filter(({ id }) => only === undefined || id === only);
+  const links = all.filter((link) => only === undefined || link.id === only);
   const left = links.flatMap((link) => {
     const progress = endProgress(link, ticks.get(link.id) ?? [], job);
     return ENDS.filter((row) => end === undefined || row === end)
@@ -43,18 +37,17 @@ export async function kit(ask: Ask, db: Database) {
   );
   // A cable of which an end is begun is pulled already.
   const unpulled = links.filter((link) => !(ticks.get(link.id) ?? []).some((tick) => tick.done));
-  return json({ ...bring, ends: left.length, cables: cablesOf(unpulled, job) });
+  return { ...bring, ends: left.length, cables: cablesOf(unpulled, job) };
 }
 
 /** How long a person's steps take at a site. */
-export async function pace(ask: Ask, db: Database) {
-  const site = await getSite(db, idOf(ask, 'site'));
-  const { author } = queryOf(paceQuery, ask);
+export async function pace({ id, query: { author } }: Asked<Endpoints['pace']>, db: Database) {
+  const site = await getSite(db, id);
   const job = await jobOf(db, site);
   const links = await listLinks(db, site.id);
   const ticks = await ticksOfSite(db, site.id);
   const own = paceOf([...ticks.values()].flat(), author, usualTimes(links, job));
-  return json({ author, steps: Object.fromEntries(own) });
+  return { author, steps: Object.fromEntries(own) };
 }
 
 /** The catalogue's time of every step that the links of a site take. */

@@ -6,6 +6,7 @@ import type { Database } from '../db/database';
 import { ownTesters } from '../db/schema';
 import { notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
+import { sameCreate } from '../http/same-create';
 
 type Row = typeof ownTesters.$inferSelect;
 
@@ -19,17 +20,19 @@ export async function listOwnTesters(db: Database): Promise<OwnTester[]> {
   return rows.map(toTester);
 }
 
-/** Keeps a tester. The same id again gives the one that is there: a retry is harmless. */
+/** Keeps a tester. The same id and content again give the one that is there: a retry is harmless. */
 export async function createOwnTester(
   db: Database,
   { id = v7(), ...input }: z.output<typeof ownTesterInput>,
 ): Promise<OwnTester> {
-  await db
+  const [made] = await db
     .insert(ownTesters)
     .values({ ...input, id })
-    .onConflictDoNothing({ target: ownTesters.id });
-  const [row] = await db.select().from(ownTesters).where(eq(ownTesters.id, id));
-  return toTester(row as Row);
+    .onConflictDoNothing({ target: ownTesters.id })
+    .returning();
+  if (made) return toTester(made);
+  const stored = await getOwnTester(db, id);
+  return sameCreate('tester', stored, input, stored.away);
 }
 
 /** Offers a tester no more; what was tested with it stays. */
@@ -42,7 +45,11 @@ export async function putOwnTesterAway(db: Database, id: string, version: number
     )
     .returning({ id: ownTesters.id });
   if (gone) return;
+  sameChange('tester', await getOwnTester(db, id), version, { away: true });
+}
+
+async function getOwnTester(db: Database, id: string): Promise<OwnTester> {
   const [row] = await db.select().from(ownTesters).where(eq(ownTesters.id, id));
   if (!row) throw notFound('tester');
-  sameChange('tester', toTester(row), version, { away: true });
+  return toTester(row);
 }

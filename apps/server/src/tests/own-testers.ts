@@ -1,27 +1,17 @@
-import { ownTesterInput, type OwnTester } from '@near-spoke/contract/tests';
+import { ownTesterEndpoints } from '@near-spoke/contract/tests';
 import { parseOwnTester } from '@near-spoke/core/verify/enter';
-import { Router } from 'express';
-import type { Services } from '../services';
-import { parseBody, parseId, parseVersion } from '../http/parse';
-import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
+import { here, type Mounted } from '../http/mount';
 import { refuse } from '../http/problem-error';
+import type { Services } from '../services';
+import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
 
 /** Lamp testers of the firm's own. */
-export function ownTestersRouter({ db }: Services): Router {
-  const router = Router();
-  router.get('/testers', async (_request, response) => {
-    response.json({ testers: await listOwnTesters(db) });
-  });
-  router.post('/testers', async (request, response) => {
-    const input = parseBody(ownTesterInput, request);
-    const parsed = parseOwnTester(input.steps, input);
+export const ownTesterOperations = ({ db }: Services): Mounted[] => [
+  here(ownTesterEndpoints.list, async () => ({ testers: await listOwnTesters(db) })),
+  here(ownTesterEndpoints.make, ({ body }) => {
+    const parsed = parseOwnTester(body.steps, body);
     if (!parsed.ok) refuse([{ path: 'steps', reason: `line ${parsed.line}: ${parsed.reason}` }]);
-    const kept: OwnTester = await createOwnTester(db, input);
-    response.status(201).json(kept);
-  });
-  router.delete('/testers/:id', async (request, response) => {
-    await putOwnTesterAway(db, parseId(request, 'tester'), parseVersion(request));
-    response.status(204).end();
-  });
-  return router;
-}
+    return createOwnTester(db, body);
+  }),
+  here(ownTesterEndpoints.putAway, ({ id, query }) => putOwnTesterAway(db, id, query.version)),
+];

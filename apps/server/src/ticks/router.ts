@@ -1,19 +1,16 @@
-import { tickInput } from '@near-spoke/contract';
-import { Router } from 'express';
-import type { Services } from '../services';
-import { parseBody, parseId } from '../http/parse';
+import { tickEndpoints } from '@near-spoke/contract';
+import { here, type Mounted } from '../http/mount';
 import { getLink } from '../links/repository';
+import type { Services } from '../services';
 import { addTick, listTicks } from './repository';
 
-export function ticksRouter({ db }: Services): Router {
-  const router = Router();
-  router.get('/links/:id/ticks', async (request, response) => {
-    const link = await getLink(db, parseId(request, 'link'));
-    response.json({ ticks: await listTicks(db, link.id) });
-  });
-  router.post('/links/:id/ticks', async (request, response) => {
-    const link = await getLink(db, parseId(request, 'link'));
-    response.status(201).json(await addTick(db, link.id, parseBody(tickInput, request)));
-  });
-  return router;
-}
+export const tickOperations = ({ db }: Services): Mounted[] => [
+  here(tickEndpoints.list, async ({ id }) => {
+    const link = await getLink(db, id);
+    return { ticks: await listTicks(db, link.id) };
+  }),
+  here(tickEndpoints.keep, async ({ id, body }) => {
+    const link = await getLink(db, id);
+    return addTick(db, link.id, body);
+  }),
+];

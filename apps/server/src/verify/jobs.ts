@@ -1,11 +1,5 @@
-import { diagnoseRequest } from '@near-spoke/contract';
-import {
-  blindSpotsRequest,
-  explainRequest,
-  lampBuildRequest,
-  limitsRequest,
-  predictRequest,
-} from '@near-spoke/contract/diagnosis';
+import type { Asked, readingEndpoints } from '@near-spoke/contract';
+import type { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
 import { happenedOf, readingOf, trialOf } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { diagnose, tester } from '@near-spoke/core/verify';
@@ -29,22 +23,22 @@ import {
   type Trial,
 } from '@near-spoke/core/verify/explain';
 import type { Database } from '../db/database';
-import { json, type Ask } from '../http/ask';
-import { bodyOf } from '../http/parse';
 import { ProblemError, refuse } from '../http/problem-error';
 import { hasContact, strangersOf } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
 import { loadExperience } from './experience';
 import { limitsOf } from './limits';
 
-export function diagnoseReading(ask: Ask) {
-  const { scheme, shielded, ...shown } = bodyOf(diagnoseRequest, ask);
+type Endpoints = typeof diagnosisEndpoints;
+
+export function diagnoseReading({
+  body: { scheme, shielded, ...shown },
+}: Asked<typeof readingEndpoints.diagnose>) {
   const wiring = fourPairWiring(scheme.near, scheme.far, shielded);
-  return json(diagnose({ ...shown, wiring }));
+  return diagnose({ ...shown, wiring });
 }
 
-export async function predict(ask: Ask, db: Database) {
-  const body = bodyOf(predictRequest, ask);
+export async function predict({ body }: Asked<Endpoints['predict']>, db: Database) {
   const { bench } = await benchFor(db, body.link, body.temperatureC);
   const { wiring } = bench;
   refuse(
@@ -66,17 +60,16 @@ export async function predict(ask: Ask, db: Database) {
   const of = (link: typeof made) =>
     trials.map((trial) => readingOf(trial, observe(trial, link, bench)));
   const [expected, shown] = [of(good), of(made)];
-  return json({
+  return {
     tester: typeof body.tester === 'string' ? body.tester : 'own-lamps',
     good: expected,
     shown,
     looksGood: JSON.stringify(expected) === JSON.stringify(shown),
     faults: faults.map((fault) => described(fault, wiring)),
-  });
+  };
 }
 
-export async function explainReadings(ask: Ask, db: Database) {
-  const body = bodyOf(explainRequest, ask);
+export async function explainReadings({ body }: Asked<Endpoints['explain']>, db: Database) {
   const { bench } = await benchFor(db, body.link, body.temperatureC);
   refuse(
     body.readings.flatMap((row, index) =>
@@ -98,27 +91,29 @@ export async function explainReadings(ask: Ask, db: Database) {
     isOver: () => performance.now() - begun > MOST_MS,
     isEnough: () => performance.now() - begun > ENOUGH_MS,
   });
-  return json(report.next ? { ...report, next: toldNext(report.next) } : report);
+  return { ...report, next: report.next && toldNext(report.next) };
 }
 
 /** Blind spots depend on the wiring and the cable alone: those of the last links are known. */
 const known = new Map<string, BlindSpots>();
 const MOST_KNOWN = 100;
 
-export async function blindSpotsOf(ask: Ask, db: Database) {
-  const { link, temperatureC } = bodyOf(blindSpotsRequest, ask);
+export async function blindSpotsOf(
+  { body: { link, temperatureC } }: Asked<Endpoints['blindSpots']>,
+  db: Database,
+) {
   const { bench } = await benchFor(db, link, temperatureC);
   const key = JSON.stringify(bench);
   const spots = known.get(key) ?? blindSpots(bench);
   known.delete(key);
   known.set(key, spots);
   if (known.size > MOST_KNOWN) known.delete(known.keys().next().value ?? '');
-  return json(spots);
+  return spots;
 }
 
-export const limits = (ask: Ask) => json(limitsOf(bodyOf(limitsRequest, ask)));
+export const limits = ({ body }: Asked<Endpoints['limits']>) => limitsOf(body);
 
-export const lampBuild = (ask: Ask) => json(buildLamps(bodyOf(lampBuildRequest, ask)));
+export const lampBuild = ({ body }: Asked<Endpoints['lampBuild']>) => buildLamps(body);
 
 const toldNext = ({ trial, outcomes, ...next }: NextTest) => ({
   ...next,
@@ -131,7 +126,7 @@ const toldNext = ({ trial, outcomes, ...next }: NextTest) => ({
 });
 
 /** Every reading that a class takes of a link, or the one of a tester of one's own. */
-function trialsOf(asked: ReturnType<typeof predictRequest.parse>['tester'], bench: Bench): Trial[] {
+function trialsOf(asked: Asked<Endpoints['predict']>['body']['tester'], bench: Bench): Trial[] {
   if (typeof asked !== 'string')
     return [{ tester: 'own-lamps', steps: asked.circuit, moved: null }];
   if (!testersFor(bench.wiring).some(({ id }) => id === asked))

@@ -1,21 +1,29 @@
-import type { RequestHandler, Response } from 'express';
-import { askOf, type Reply } from '../http/ask';
-import type { JobName } from './jobs';
+import { askOf } from '../http/ask';
+import type { Mounted } from '../http/mount';
+import { sendReply } from '../http/reply';
+import { JOBS, isJobName, type JobName } from './jobs';
 import type { WorkPool } from './pool';
 
-/** Answers a request by a job on the pool; who hangs up is no longer worked for. */
-export const byJob =
-  (pool: WorkPool, job: JobName): RequestHandler =>
-  async (request, response) => {
-    const gone = new AbortController();
-    response.once('close', () => gone.abort());
-    const reply = await pool.run(job, askOf(request), gone.signal);
-    if (!gone.signal.aborted) sendReply(response, reply);
-  };
+/** Answers an operation by a job on the pool; who hangs up is no longer worked for. */
+const onPool = (pool: WorkPool, name: JobName): Mounted[] => {
+  const { endpoint } = JOBS[name];
+  return endpoint === null
+    ? []
+    : [
+        {
+          endpoint,
+          handle: async (request, response) => {
+            const gone = new AbortController();
+            response.once('close', () => gone.abort());
+            const reply = await pool.run(name, askOf(request), gone.signal);
+            if (!gone.signal.aborted) await sendReply(response, reply);
+          },
+        },
+      ];
+};
 
-export function sendReply(response: Response, { status, headers, body }: Reply): void {
-  response
-    .status(status)
-    .set(headers)
-    .send(Buffer.from(body.buffer, body.byteOffset, body.length));
-}
+/** Every operation that is worked at beside the server. */
+export const pooled = (pool: WorkPool): Mounted[] =>
+  Object.keys(JOBS)
+    .filter(isJobName)
+    .flatMap((name) => onPool(pool, name));

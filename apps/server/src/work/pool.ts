@@ -1,7 +1,8 @@
 import { availableParallelism } from 'node:os';
 import type { Logger } from 'pino';
 import { Tinypool } from 'tinypool';
-import type { Ask, Reply } from '../http/ask';
+import type { Ask } from '../http/ask';
+import type { Reply } from '../http/reply';
 import { ProblemError, busy } from '../http/problem-error';
 import { JOBS, type JobName } from './jobs';
 import type { Lane } from './job';

@@ -1,7 +1,8 @@
 import { constants, setPriority } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import { openDatabase, type Database } from '../db/database';
-import type { Ask, Reply } from '../http/ask';
+import type { Ask } from '../http/ask';
+import { Reply } from '../http/reply';
 import { type ProblemError } from '../http/problem-error';
 import { problemFor } from '../http/problem-for';
 import { loggable } from '../log/loggable';
@@ -68,12 +69,12 @@ export default async function work(task: Task): Promise<Worked | null> {
 }
 
 function refusal(problem: ProblemError): Reply {
-  return {
-    status: problem.status,
-    headers: {
+  return new Reply(
+    problem.status,
+    {
       'content-type': 'application/problem+json; charset=utf-8',
       ...(problem.retryAfterS === null ? {} : { 'retry-after': String(problem.retryAfterS) }),
     },
-    body: new TextEncoder().encode(JSON.stringify(problem.toProblem())),
-  };
+    new TextEncoder().encode(JSON.stringify(problem.toProblem())),
+  );
 }

@@ -1,5 +1,6 @@
 import { TESTER_IDS } from '@near-spoke/core/verify';
 import * as z from 'zod';
+import { endpoints } from '../endpoint';
 import { testReading } from '../tests';
 import {
   author,
@@ -120,3 +121,66 @@ export type CordBatchInput = z.input<typeof cordBatchInput>;
 export type CordBatchList = z.output<typeof cordBatchList>;
 export type CordFact = z.output<typeof cordFact>;
 export type CordSheet = z.output<typeof cordSheet>;
+
+export const cordEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/sites/{id}/cords',
+    of: 'site',
+    summary: 'A site’s batches of cords',
+    answer: cordBatchList,
+  },
+  begin: {
+    method: 'post',
+    path: '/api/sites/{id}/cords',
+    of: 'site',
+    summary: 'Begin a batch of cords',
+    body: cordBatchInput,
+    status: 201,
+    answer: cordBatch,
+  },
+  one: {
+    method: 'get',
+    path: '/api/cords/{id}',
+    of: 'batch of cords',
+    summary: 'One batch of cords',
+    answer: cordBatch,
+  },
+  facts: {
+    method: 'get',
+    path: '/api/cords/{id}/facts',
+    of: 'batch of cords',
+    summary: 'What was seen of its cords, oldest first',
+    answer: cordFactList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/cords/{id}/facts',
+    of: 'batch of cords',
+    summary: 'Keep what was seen of a cord',
+    body: cordFactInput,
+    status: 201,
+    answer: cordFact,
+  },
+  sheet: {
+    method: 'get',
+    path: '/api/cords/{id}/sheet',
+    of: 'batch of cords',
+    summary: 'Every cord with its last result, for the client',
+    answer: cordSheet,
+  },
+  sheetCsv: {
+    method: 'get',
+    path: '/api/cords/{id}/sheet.csv',
+    of: 'batch of cords',
+    summary: 'The same as CSV',
+    answer: 'text/csv',
+  },
+  sheetPdf: {
+    method: 'get',
+    path: '/api/cords/{id}/sheet.pdf',
+    of: 'batch of cords',
+    summary: 'The same as PDF',
+    answer: 'application/pdf',
+  },
+});

@@ -3,6 +3,7 @@ export {
   cordBatch,
   cordBatchInput,
   cordBatchList,
+  cordEndpoints,
   cordFact,
   cordFactInput,
   cordFactList,

@@ -1,4 +1,4 @@
-import type { Endpoint } from '../endpoint';
+import { endpoints } from '../endpoint';
 import {
   blindSpotsAnswer,
   blindSpotsRequest,
@@ -23,83 +23,73 @@ import {
 } from './sums';
 
 /** What testers see of a link, and what is wrong with it. */
-export const DIAGNOSIS_ENDPOINTS: readonly Endpoint[] = [
-  {
+export const diagnosisEndpoints = endpoints({
+  testers: {
     method: 'get',
     path: '/api/verify/testers',
     summary: 'The classes of testers',
-    status: 200,
     answer: testerList,
   },
-  {
+  experience: {
     method: 'get',
     path: '/api/verify/experience',
     summary: 'What the firm’s own remade ends say of what goes wrong',
-    status: 200,
     answer: experience,
   },
-  {
+  predict: {
     method: 'post',
     path: '/api/verify/predict',
     summary: 'What a tester shows of a link, good and with faults',
     body: predictRequest,
-    status: 200,
     answer: prediction,
   },
-  {
+  explain: {
     method: 'post',
     path: '/api/verify/explain',
     summary: 'The faults that explain readings, and what to do next',
     body: explainRequest,
-    status: 200,
     answer: explained,
   },
-  {
+  blindSpots: {
     method: 'post',
     path: '/api/verify/blind-spots',
     summary: 'Which faults each tester lets pass on a link',
     body: blindSpotsRequest,
-    status: 200,
     answer: blindSpotsAnswer,
   },
-  {
+  limits: {
     method: 'post',
     path: '/api/verify/limits',
     summary: 'The limits of a class, and measured sweeps against them',
     body: limitsRequest,
-    status: 200,
     answer: limitsAnswer,
   },
-  {
+  ohms: {
     method: 'post',
     path: '/api/verify/ohms',
     summary: 'Loop resistance expected and measured, and power over the cable',
     body: ohmsRequest,
-    status: 200,
     answer: ohmsAnswer,
   },
-  {
+  loss: {
     method: 'post',
     path: '/api/verify/loss',
     summary: 'What a coaxial link loses, part by part',
     body: lossRequest,
-    status: 200,
     answer: lossAnswer,
   },
-  {
+  line: {
     method: 'post',
     path: '/api/verify/line',
     summary: 'What a telephone line’s voltages say, and what to measure next',
     body: lineRequest,
-    status: 200,
     answer: lineAnswer,
   },
-  {
+  lampBuild: {
     method: 'post',
     path: '/api/verify/lamp-build',
     summary: 'Resistors of a lamp tester, and what follows from each',
     body: lampBuildRequest,
-    status: 200,
     answer: lampBuildAnswer,
   },
-];
+});

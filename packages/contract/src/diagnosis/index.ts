@@ -1,3 +1,4 @@
+export { diagnosisEndpoints } from './endpoints';
 export {
   lampBuildAnswer,
   lampBuildRequest,

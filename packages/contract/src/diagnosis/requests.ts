@@ -1,8 +1,15 @@
-import { FAULT_KINDS, TESTER_IDS } from '@near-spoke/core/verify';
+import {
+  FAR_ENDS,
+  FAULT_KINDS,
+  METHODS,
+  SHOWS,
+  SUBJECTS,
+  TESTER_IDS,
+} from '@near-spoke/core/verify';
 import { LIMIT_CLASSES, LIMIT_STANDARDS, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
-import { circuit, done, happened, testReading } from '../tests';
+import { circuit, done, happened, testReading, testTrial } from '../tests';
 
 const place = z.enum(['near', 'cable', 'far', 'either']);
 const temperatureC = z.number().min(-50).max(90).default(20);
@@ -44,7 +51,23 @@ const told = z.object({
 });
 
 export const testerList = z
-  .object({ testers: z.array(z.record(z.string(), z.unknown())) })
+  .object({
+    testers: z.array(
+      z.object({
+        id: z.enum(TESTER_IDS),
+        name: z.string(),
+        short: z.string(),
+        method: z.enum(METHODS),
+        subject: z.enum(SUBJECTS),
+        how: z.string(),
+        far: z.enum(FAR_ENDS).meta({ description: 'What has to be put on at the far end.' }),
+        minutes: z.number().meta({ description: 'For one use with both ends open and in reach.' }),
+        blindTo: z.array(z.enum([...FAULT_KINDS, 'performance'])),
+        shows: z.enum(SHOWS),
+        caution: z.string().meta({ description: 'What can be harmed; empty where nothing can.' }),
+      }),
+    ),
+  })
   .meta({ id: 'TesterList' });
 
 /** What a firm's own remade ends say of what goes wrong. */
@@ -128,9 +151,7 @@ export const explained = z
         minutes: z.number(),
         gainBits: z.number(),
         sentence: z.string(),
-        trial: z
-          .record(z.string(), z.unknown())
-          .meta({ description: 'A reading without what it showed.' }),
+        trial: testTrial,
         outcomes: z
           .array(z.object({ words: z.string(), share: z.number(), reading: testReading }))
           .meta({ description: 'What it may show, the likeliest first, as it is sent back.' }),
@@ -183,6 +204,7 @@ export const blindSpotsAnswer = z
       minutes: z.number(),
       missed: z.array(z.enum(FAULT_KINDS)),
     }),
+    sampled: z.boolean().meta({ description: 'Of very many faults, some were tried for all.' }),
   })
   .meta({ id: 'BlindSpots' });
 
@@ -293,6 +315,7 @@ export const limitsAnswer = z
       z.object({
         name: z.string(),
         parameter,
+        pairs: z.array(z.int()).optional().meta({ description: 'That it is about.' }),
         points: decibels,
         pass: z.boolean().nullable().meta({
           description: 'Null where nothing fails and not all of the range was measured.',

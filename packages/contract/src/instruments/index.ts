@@ -1,6 +1,6 @@
 import { MAP_TESTERS } from '@near-spoke/core/verify';
 import * as z from 'zod';
-import type { Endpoint } from '../endpoint';
+import { endpoints, versionSeen } from '../endpoint';
 import { id, line, version } from '../primitives';
 import { testReading } from '../tests';
 
@@ -56,15 +56,14 @@ export const instrumentReading = z
 export type Instrument = z.output<typeof instrument>;
 export type InstrumentInput = z.input<typeof instrumentInput>;
 
-export const INSTRUMENT_ENDPOINTS: readonly Endpoint[] = [
-  {
+export const instrumentEndpoints = endpoints({
+  list: {
     method: 'get',
     path: '/api/instruments',
     summary: 'Testers and reflectometers, and which of them answer',
-    status: 200,
     answer: instrumentList,
   },
-  {
+  enter: {
     method: 'post',
     path: '/api/instruments',
     summary: 'Enter an instrument; it is used once its address is confirmed',
@@ -72,27 +71,30 @@ export const INSTRUMENT_ENDPOINTS: readonly Endpoint[] = [
     status: 201,
     answer: instrument,
   },
-  {
+  confirm: {
     method: 'post',
     path: '/api/instruments/{id}/confirm',
+    of: 'instrument',
     summary: 'Confirm the address of an instrument: from now on the server connects to it',
     body: instrumentConfirm,
-    status: 200,
     answer: instrument,
   },
-  {
+  putAway: {
     method: 'delete',
     path: '/api/instruments/{id}',
+    of: 'instrument',
     summary: 'Put an instrument away',
-    query: { version: 'as it was seen; refuse if stale' },
+
     status: 204,
+    query: versionSeen,
   },
-  {
+  read: {
     method: 'post',
     path: '/api/instruments/{id}/read',
+    of: 'instrument',
+    idAs: z.string().max(80),
     summary: 'Let a tester scan, and read what it shows',
     body: instrumentRead,
-    status: 200,
     answer: instrumentReading,
   },
-];
+});

@@ -1,7 +1,8 @@
 import { DECISIONS, SUBJECTS } from '@near-spoke/core/map';
 import * as z from 'zod';
+import { endpoints, versionSeen } from '../endpoint';
 import { probeReading, solution, solveOptions, walkTies } from './solve';
-import { port } from './port';
+import { keptPort, port } from './port';
 import { author, cableId, filled, id, instant, line, version } from '../primitives';
 
 const fields = {
@@ -31,7 +32,7 @@ export const adapterPatch = z
   .meta({ id: 'AdapterPatch' });
 
 export const adapter = z
-  .object({ ...fields, id, version, away: z.boolean() })
+  .object({ ...fields, near: keptPort, far: keptPort, id, version, away: z.boolean() })
   .meta({ id: 'Adapter' });
 
 export const adapterList = z.object({ adapters: z.array(adapter) }).meta({ id: 'AdapterList' });
@@ -98,3 +99,110 @@ export type AdapterPatch = z.input<typeof adapterPatch>;
 export type AdapterFact = z.output<typeof adapterFact>;
 export type AdapterFactInput = z.input<typeof adapterFactInput>;
 export type AdapterFile = z.output<typeof adapterFile>;
+
+export const adapterEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/adapters',
+    summary: 'The firm’s adapters, those put away too',
+    answer: adapterList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/adapters',
+    summary: 'Keep an adapter',
+    body: adapterInput,
+    status: 201,
+    answer: adapter,
+  },
+  read: {
+    method: 'post',
+    path: '/api/adapters/import',
+    summary: 'Keep an adapter from a file',
+    body: adapterFile,
+    status: 201,
+    answer: adapter,
+  },
+  one: {
+    method: 'get',
+    path: '/api/adapters/{id}',
+    of: 'adapter',
+    summary: 'One adapter',
+    answer: adapter,
+  },
+  change: {
+    method: 'patch',
+    path: '/api/adapters/{id}',
+    of: 'adapter',
+    summary: 'Change an adapter',
+    body: adapterPatch,
+    answer: adapter,
+  },
+  putAway: {
+    method: 'delete',
+    path: '/api/adapters/{id}',
+    of: 'adapter',
+    summary: 'Put an adapter away',
+
+    status: 204,
+    query: versionSeen,
+  },
+  restore: {
+    method: 'post',
+    path: '/api/adapters/{id}/restore',
+    of: 'adapter',
+    summary: 'Take an adapter back that was put away',
+    answer: adapter,
+  },
+  facts: {
+    method: 'get',
+    path: '/api/adapters/{id}/facts',
+    of: 'adapter',
+    summary: 'What was measured and decided, oldest first',
+    answer: adapterFactList,
+  },
+  keepFact: {
+    method: 'post',
+    path: '/api/adapters/{id}/facts',
+    of: 'adapter',
+    summary: 'Keep a measurement or decision',
+    body: adapterFactInput,
+    status: 201,
+    answer: adapterFact,
+  },
+  cardPdf: {
+    method: 'get',
+    path: '/api/adapters/{id}/card.pdf',
+    of: 'adapter',
+    summary: 'The page that goes with the adapter',
+    answer: 'application/pdf',
+  },
+  cardSvg: {
+    method: 'get',
+    path: '/api/adapters/{id}/card.svg',
+    of: 'adapter',
+    summary: 'The same as a drawing',
+    answer: 'image/svg+xml',
+  },
+  netsCsv: {
+    method: 'get',
+    path: '/api/adapters/{id}/nets.csv',
+    of: 'adapter',
+    summary: 'The table contact, signal, core',
+    answer: 'text/csv',
+  },
+  file: {
+    method: 'get',
+    path: '/api/adapters/{id}/file.json',
+    of: 'adapter',
+    summary: 'The adapter as a file',
+    answer: adapterFile,
+  },
+  subcircuit: {
+    method: 'get',
+    path: '/api/adapters/{id}/subcircuit.cir',
+    of: 'adapter',
+    summary: 'The joined nets as a SPICE subcircuit',
+    answer: 'text/plain',
+  },
+});

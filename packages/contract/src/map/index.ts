@@ -1,5 +1,6 @@
 export {
   FILE_FORMAT,
+  adapterEndpoints,
   adapter,
   adapterDeed,
   adapterFact,
@@ -22,6 +23,7 @@ export {
   buzzResult,
   buzzResultRequest,
   connectorViewAnswer,
+  mapEndpoints,
   solution,
   solveRequest,
   viewRequest,

@@ -155,3 +155,33 @@ export const port = z
     id: 'Port',
     description: `What is not stated follows from the signal’s name. Contacts: ${CONTACT_NAME.source}.`,
   });
+
+/** The same as it is kept, with all that follows from names worked out. */
+export const keptPort = z
+  .object({
+    id: z.string(),
+    name: z.string(),
+    connector: z.union([z.string(), ownOutline]),
+    gender,
+    contacts: z
+      .array(
+        z.object({
+          contact,
+          signal: z.string(),
+          role: z.enum(ROLES),
+          direction: z.enum(DIRECTIONS),
+          level: z.string().nullable(),
+          thresholds: thresholds.nullish(),
+          volts: z.number().nullable(),
+          leastV: z.number().nullable(),
+          mostV: z.number().nullish(),
+          currentA: z.number().nullable(),
+          colour: z.string().optional(),
+          partner: contact.nullable(),
+        }),
+      )
+      .readonly(),
+    leastSupplyV: z.number().nullable(),
+    leadAwg: z.number().nullable(),
+  })
+  .meta({ id: 'PortKept' }) satisfies z.ZodType<Port>;

@@ -6,6 +6,7 @@ import {
   UNUSED,
 } from '@near-spoke/core/map';
 import * as z from 'zod';
+import { endpoints } from '../endpoint';
 import { cableId, contact, filled, line } from '../primitives';
 import { connectorRef, gender, port } from './port';
 
@@ -240,3 +241,34 @@ export const connectorViewAnswer = z
     id: 'ConnectorViewAnswer',
     description: 'Millimetres from the centre: to the right, and up.',
   });
+
+export const mapEndpoints = endpoints({
+  solve: {
+    method: 'post',
+    path: '/api/map/solve',
+    summary: 'What joins what between two ports, and whether it makes sense',
+    body: solveRequest,
+    answer: solution,
+  },
+  buzzPlan: {
+    method: 'post',
+    path: '/api/map/buzz-plan',
+    summary: 'How to find out which core is which',
+    body: buzzPlanRequest,
+    answer: buzzPlan,
+  },
+  buzzResult: {
+    method: 'post',
+    path: '/api/map/buzz-result',
+    summary: 'What the readings so far tell, and what to probe next',
+    body: buzzResultRequest,
+    answer: buzzResult,
+  },
+  view: {
+    method: 'post',
+    path: '/api/map/view',
+    summary: 'Where a connector’s contacts are, as it is seen',
+    body: viewRequest,
+    answer: connectorViewAnswer,
+  },
+});

@@ -1,8 +1,8 @@
-import type { Endpoint } from '../endpoint';
-import { cableFact, cableFactInput, cableFactList } from './fact';
+import { endpoints } from '../endpoint';
 import {
   acquireRequest,
   acquired,
+  analyseQuery,
   analyseRequest,
   analysis,
   locateAnswer,
@@ -21,105 +21,73 @@ import {
   velocityRequest,
 } from './reflect';
 
-export const REFLECT_ENDPOINTS: readonly Endpoint[] = [
-  {
-    method: 'get',
-    path: '/api/sites/{id}/cable-facts',
-    summary: 'What was measured of a site’s cables, oldest first',
-    status: 200,
-    answer: cableFactList,
-  },
-  {
-    method: 'post',
-    path: '/api/sites/{id}/cable-facts',
-    summary: 'Keep a velocity factor, what is left on a reel, or the place of a fault',
-    body: cableFactInput,
-    status: 201,
-    answer: cableFact,
-  },
-  {
+/** What a trace tells, without keeping anything. */
+export const reflectEndpoints = endpoints({
+  analyse: {
     method: 'post',
     path: '/api/reflect/analyse',
     summary:
       'What a trace or sweep tells of a line. The body may be the file itself (text/csv, text/plain, application/gzip), the options then stand in the query',
-    query: {
-      velocityFactor: 'of the cable, 0.2 to 1',
-      velocityFactorU: 'its standard uncertainty',
-      impedanceOhm: 'of the cable',
-      sourceOhm: 'of the pulser',
-      scopeOhm: 'of the scope’s input',
-      pulseWidthS: 'of the pulse',
-      riseS: '10 to 90 % rise of the launch',
-      pulse: 'auto, pulse or step',
-      cable: 'a cable’s id',
-      name: 'of the file',
-    },
+
     body: analyseRequest,
-    status: 200,
+    files: ['text/csv', 'text/plain', 'application/gzip', 'application/octet-stream'],
     answer: analysis,
+    query: analyseQuery,
   },
-  {
+  simulate: {
     method: 'post',
     path: '/api/reflect/simulate',
     summary: 'What an instrument would measure of a line',
     body: simulateRequest,
-    status: 200,
     answer: simulated,
   },
-  {
+  acquire: {
     method: 'post',
     path: '/api/reflect/acquire',
     summary: 'Set a reflectometer and take one trace with it',
     body: acquireRequest,
-    status: 200,
     answer: acquired,
   },
-  {
+  velocityFactor: {
     method: 'post',
     path: '/api/reflect/velocity-factor',
     summary: 'The velocity factor from one or several known lengths',
     body: velocityRequest,
-    status: 200,
     answer: velocityAnswer,
   },
-  {
+  twoEnds: {
     method: 'post',
     path: '/api/reflect/two-ends',
     summary: 'A place by its delays from both ends, free of the velocity factor',
     body: twoEndsRequest,
-    status: 200,
     answer: twoEndsAnswer,
   },
-  {
+  pairEnds: {
     method: 'post',
     path: '/api/reflect/pair-ends',
     summary: 'Which echoes of two traces, one from either end, are of one place, and where',
     body: pairEndsRequest,
-    status: 200,
     answer: pairEndsAnswer,
   },
-  {
+  setup: {
     method: 'post',
     path: '/api/reflect/setup',
     summary: 'How to set an instrument for a cable, and how to match its source',
     body: setupRequest,
-    status: 200,
     answer: setupAnswer,
   },
-  {
+  locate: {
     method: 'post',
     path: '/api/reflect/locate',
     summary: 'Where on a route a distance lies, and how much to open',
     body: locateRequest,
-    status: 200,
     answer: locateAnswer,
   },
-  {
+  reel: {
     method: 'post',
     path: '/api/reflect/reel',
     summary: 'What is left on a reel, and what to write on its box',
     body: reelRequest,
-    status: 200,
     answer: reelAnswer,
   },
-];
+});

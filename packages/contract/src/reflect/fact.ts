@@ -1,5 +1,6 @@
 import { VELOCITY_HOW } from '@near-spoke/core/reflect/velocity';
 import * as z from 'zod';
+import { endpoints } from '../endpoint';
 import { author, cableId, filled, id, instant, line } from '../primitives';
 import { uncertainFactor, uncertainMetres } from './reflect';
 
@@ -54,3 +55,22 @@ export const cableFact = z
 export const cableFactList = z.object({ facts: z.array(cableFact) }).meta({ id: 'CableFactList' });
 
 export type CableFact = z.output<typeof cableFact>;
+
+export const cableFactEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/sites/{id}/cable-facts',
+    of: 'site',
+    summary: 'What was measured of a site’s cables, oldest first',
+    answer: cableFactList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/sites/{id}/cable-facts',
+    of: 'site',
+    summary: 'Keep a velocity factor, what is left on a reel, or the place of a fault',
+    body: cableFactInput,
+    status: 201,
+    answer: cableFact,
+  },
+});

@@ -1,2 +1,3 @@
+export { reflectEndpoints } from './endpoints';
 export * from './fact';
 export * from './reflect';

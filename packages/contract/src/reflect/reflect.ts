@@ -2,13 +2,14 @@ import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
 import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
-import { cableId, line } from '../primitives';
+import { cableId, line, numberText } from '../primitives';
 
 const metres = z.number().min(0).max(20_000);
 /** Below these nothing physical is meant, and sums lose their figures. */
 const seconds = z.number().min(1e-15).max(1);
 const ohms = z.number().min(1e-6).max(1e9);
 const factor = z.number().min(0.2).max(1);
+const factorU = z.number().min(0).max(0.5);
 /** A value with its standard uncertainty. */
 export const uncertain = z.strictObject({ value: z.number(), u: z.number().min(0) }).meta({
   id: 'Uncertain',
@@ -22,7 +23,7 @@ export const uncertainFactor = z.strictObject({ value: factor, u: z.number().min
 export const analyseOptions = z
   .strictObject({
     velocityFactor: factor.optional(),
-    velocityFactorU: z.number().min(0).max(0.5).optional(),
+    velocityFactorU: factorU.optional(),
     impedanceOhm: ohms.optional(),
     sourceOhm: ohms.optional(),
     scopeOhm: ohms.optional(),
@@ -35,27 +36,19 @@ export const analyseOptions = z
   .meta({ id: 'AnalyseOptions' });
 export type AnalyseOptions = z.output<typeof analyseOptions>;
 
-const NUMBERS = [
-  'velocityFactor',
-  'velocityFactorU',
-  'impedanceOhm',
-  'sourceOhm',
-  'scopeOhm',
-  'pulseWidthS',
-  'riseS',
-] as const;
-
-/** The same out of a query, where all is text. */
-export const analyseQuery = z.preprocess((query) => {
-  if (typeof query !== 'object' || query === null) return query;
-  const entries = Object.entries(query as Record<string, unknown>).map(([key, value]) => [
-    key,
-    (NUMBERS as readonly string[]).includes(key) && typeof value === 'string' && value.trim() !== ''
-      ? Number(value)
-      : value,
-  ]);
-  return Object.fromEntries(entries) as unknown;
-}, analyseOptions);
+/** The same in a query, where all is text. */
+export const analyseQuery = z.strictObject({
+  ...analyseOptions.shape,
+  velocityFactor: numberText(factor).optional().meta({ description: 'Of the cable, 0.2 to 1.' }),
+  velocityFactorU: numberText(factorU)
+    .optional()
+    .meta({ description: 'Its standard uncertainty.' }),
+  impedanceOhm: numberText(ohms).optional().meta({ description: 'Of the cable.' }),
+  sourceOhm: numberText(ohms).optional().meta({ description: 'Of the pulser.' }),
+  scopeOhm: numberText(ohms).optional().meta({ description: 'Of the scope’s input.' }),
+  pulseWidthS: numberText(seconds).optional().meta({ description: 'Of the pulse.' }),
+  riseS: numberText(seconds).optional().meta({ description: '10 to 90 % rise of the launch.' }),
+});
 
 export const analyseRequest = z
   .strictObject({
@@ -85,7 +78,11 @@ export const analysis = z
       samples: z.int(),
       intervalS: z.number(),
     }),
-    events: z.array(traceEvent),
+    events: z.array(
+      traceEvent.extend({
+        sum: z.string().meta({ description: 'How its distance follows from its delay.' }),
+      }),
+    ),
     problems: z.array(z.object({ kind: z.string(), sentence: z.string() })),
     velocityFactor: uncertain,
     rangeM: z.number(),
@@ -281,7 +278,37 @@ export const setupRequest = z
   })
   .meta({ id: 'SetupRequest' });
 export const setupAnswer = z
-  .looseObject({ pulseWidthS: z.number(), spanS: z.number() })
+  .object({
+    pulseWidthS: z.number(),
+    spanS: z.number().meta({ description: 'Record from the launch to behind the far end.' }),
+    samplesPerS: z.number(),
+    averages: z.number(),
+    resolutionNearM: z.number().meta({ description: 'Two places nearer than this look like one.' }),
+    resolutionFarM: z.number(),
+    deadZoneM: z.number().meta({ description: 'What lies nearer is hidden in the launch.' }),
+    farEcho: z.number().meta({ description: 'The far end’s echo, of the launch’s height.' }),
+    riseS: z.number(),
+    verdicts: z.array(z.object({ ok: z.boolean(), sentence: z.string() })),
+    source: z
+      .object({
+        how: z.enum(['series', 'parallel', 'none']),
+        resistors: z.array(z.number()),
+        ohm: z.number(),
+        error: z.number(),
+        ghost: z.number(),
+        ghostDb: z.number().nullable().meta({ description: 'Null where there is no ghost.' }),
+        launchShare: z.number(),
+      })
+      .meta({ description: 'How to match the pulser to the line.' }),
+    terminator: z
+      .object({
+        reflection: z.number(),
+        returnLossDb: z.number().nullable().meta({ description: 'Null where nothing comes back.' }),
+        ok: z.boolean(),
+        sentence: z.string(),
+      })
+      .nullable(),
+  })
   .meta({ id: 'SetupAnswer' });
 
 export const locateRequest = z
@@ -302,7 +329,30 @@ export const locateRequest = z
   })
   .meta({ id: 'LocateRequest' });
 export const locateAnswer = z
-  .looseObject({ sentence: z.string(), openM: z.number() })
+  .object({
+    distanceM: uncertain,
+    after: z.string().nullable().meta({ description: 'The point before it.' }),
+    before: z.string().nullable().meta({ description: 'The point behind it.' }),
+    behindM: z.number().nullable().meta({ description: 'From the point before it.' }),
+    spanM: z.tuple([z.number(), z.number()]),
+    openM: z.number().meta({ description: 'Cable that it lies within for 95 %.' }),
+    woundM: z.number().meta({ description: 'Of it, what is wound up or drops at a point.' }),
+    sentence: z.string(),
+    shares: z.array(
+      z.object({
+        of: z.enum(['velocity', 'delay', 'route']),
+        u: z.number().meta({ description: 'What it adds, metres.' }),
+      }),
+    ),
+    better: z
+      .object({
+        measure: z.enum(['known-length', 'other-end', 'route', 'averages']),
+        openM: z.number(),
+        sentence: z.string(),
+      })
+      .nullable()
+      .meta({ description: 'What to measure first so that less has to be opened.' }),
+  })
   .meta({ id: 'LocateAnswer' });
 
 export const reelRequest = z

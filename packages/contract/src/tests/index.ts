@@ -5,15 +5,17 @@ export {
   seenOf,
   strangersIn,
   testReading,
+  testTrial,
   trialOf,
   type TestReading,
   type TestReadingInput,
 } from './reading';
 export {
   ownTester,
+  ownTesterEndpoints,
   ownTesterInput,
   ownTesterList,
   type OwnTester,
   type OwnTesterInput,
 } from './own-tester';
-export { test, testInput, testList, type Test, type TestInput } from './test';
+export { test, testEndpoints, testInput, testList, type Test, type TestInput } from './test';

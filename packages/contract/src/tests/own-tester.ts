@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { endpoints, versionSeen } from '../endpoint';
 import { filled, id, line, version } from '../primitives';
 
 const fields = {
@@ -27,3 +28,29 @@ export const ownTesterList = z
 
 export type OwnTester = z.output<typeof ownTester>;
 export type OwnTesterInput = z.input<typeof ownTesterInput>;
+
+export const ownTesterEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/testers',
+    summary: 'Lamp testers of the firm’s own, those put away too',
+    answer: ownTesterList,
+  },
+  make: {
+    method: 'post',
+    path: '/api/testers',
+    summary: 'Keep a lamp tester of one’s own',
+    body: ownTesterInput,
+    status: 201,
+    answer: ownTester,
+  },
+  putAway: {
+    method: 'delete',
+    path: '/api/testers/{id}',
+    of: 'tester',
+    summary: 'Put a tester away: it is offered no more',
+
+    status: 204,
+    query: versionSeen,
+  },
+});

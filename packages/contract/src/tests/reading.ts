@@ -10,14 +10,17 @@ const moved = place.nullable().default(null).meta({
 });
 
 const nodeText = z
-  .string()
-  .regex(/^(near|far) \S+$/, 'is not "near" or "far" and a contact, as "near 4"')
-  .transform((text, context): ContactNode => {
-    const [side = '', name = ''] = text.split(' ');
-    const parsed = contact.safeParse(name);
-    if (!parsed.success) context.addIssue({ code: 'custom', message: 'names no contact' });
-    return { end: side === 'far' ? 'far' : 'near', contact: name };
-  })
+  .codec(
+    z.string().regex(/^(near|far) \S+$/, 'is not "near" or "far" and a contact, as "near 4"'),
+    z.strictObject({ end, contact }),
+    {
+      decode: (text) => {
+        const [side, name = ''] = text.split(' ');
+        return { end: side === 'far' ? ('far' as const) : ('near' as const), contact: name };
+      },
+      encode: ({ end: side, contact: name }) => `${side} ${name}`,
+    },
+  )
   .meta({ id: 'ContactOfEndText', description: '"near 4", "far S".' });
 
 /** A contact of an end, as it is told or as it is kept: what comes out goes in again. */
@@ -213,24 +216,44 @@ export function seenOf(reading: TestReading): Seen {
   }
 }
 
-const told = ({ end: side, contact: name }: ContactNode) => `${side} ${name}`;
+/** A use of a tester, before it has shown anything. */
+const instruction = <T extends keyof typeof TRIALS>(tester: T) =>
+  z.strictObject({ tester: z.literal(tester), ...TRIALS[tester] });
 
-/** A trial in the form in which readings are sent, without what it showed. */
-export const trialOf = (trial: Trial) =>
-  'to' in trial
-    ? { ...trial, from: told(trial.from), to: told(trial.to) }
-    : trial.tester === 'own-lamps'
-      ? { tester: trial.tester, moved: trial.moved, circuit: trial.steps }
-      : trial.tester === 'look'
-        ? { tester: trial.tester, end: trial.end }
-        : trial;
+export const testTrial = z
+  .discriminatedUnion('tester', [
+    instruction('identifying-remote'),
+    instruction('pairing'),
+    instruction('pair-lamps'),
+    instruction('sequential-lamps'),
+    instruction('own-lamps'),
+    instruction('beeper'),
+    instruction('ohmmeter'),
+    instruction('reflectometer'),
+    instruction('tone'),
+    instruction('look'),
+    instruction('coax-trio'),
+  ])
+  .meta({ id: 'TestTrial', description: 'A reading without what it showed.' });
 
-/** A trial and what it showed, in the form in which readings are sent. */
-export function readingOf(trial: Trial, shown: Shown): TestReadingInput {
+export type TestTrial = z.output<typeof testTrial>;
+
+const fieldsOf = (trial: Trial) =>
+  trial.tester === 'own-lamps'
+    ? { tester: trial.tester, moved: trial.moved, circuit: trial.steps }
+    : trial.tester === 'look'
+      ? { tester: trial.tester, end: trial.end }
+      : trial;
+
+/** What core is to try, as a trial of the contract. */
+export const trialOf = (trial: Trial): TestTrial => testTrial.parse(fieldsOf(trial));
+
+/** The same with what it showed. */
+export function readingOf(trial: Trial, shown: Shown): TestReading {
   const { method: _, ...what } = shown;
   const plain =
     shown.method === 'colours' ? { ...what, cores: Object.fromEntries(shown.cores) } : what;
-  return { ...trialOf(trial), ...plain } as TestReadingInput;
+  return testReading.parse({ ...fieldsOf(trial), ...plain });
 }
 
 /** Contacts that a reading names and its link does not have, by path. */

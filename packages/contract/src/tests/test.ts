@@ -1,5 +1,6 @@
 import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/verify';
 import * as z from 'zod';
+import { endpoints } from '../endpoint';
 import { author, entered, id, instant, line } from '../primitives';
 import { endWiring } from '../verify';
 import { testReading } from './reading';
@@ -50,3 +51,22 @@ export const testList = z.object({ tests: z.array(test) }).meta({ id: 'TestList'
 
 export type Test = z.output<typeof test>;
 export type TestInput = z.input<typeof testInput>;
+
+export const testEndpoints = endpoints({
+  list: {
+    method: 'get',
+    path: '/api/links/{id}/tests',
+    of: 'link',
+    summary: 'What testers other than wire-map testers showed, oldest first',
+    answer: testList,
+  },
+  keep: {
+    method: 'post',
+    path: '/api/links/{id}/tests',
+    of: 'link',
+    summary: 'Keep what a tester showed, judged against a good link',
+    body: testInput,
+    status: 201,
+    answer: test,
+  },
+});

@@ -1,6 +1,6 @@
 import papa from 'papaparse';
 import { JACKETS, type Cable, type Catalogue, type Jacket, type SchemeId } from '../catalogue';
-import { hubOf, leavesAtM, type Link } from '../link';
+import { hubOf, type Link } from '../link';
 import { parseLength, type LengthOptions } from '../units';
 import { parseRoute } from './route-text';
 import {
@@ -256,15 +256,10 @@ function readConnector(
 }
 
 function readRoute(reader: RowReader, lengths: LengthOptions, lengthM: number | null) {
-  const parsed = parseRoute(reader.text('route'), lengths);
-  if (!parsed.ok) {
-    reader.refuse('route', parsed.reason);
-    return [];
-  }
-  const last = parsed.route.at(-1);
-  if (last && lengthM !== null && leavesAtM(last) > lengthM)
-    reader.refuse('route', `'${last.name}' lies beyond the far end of the cable.`);
-  return parsed.route;
+  const parsed = parseRoute(reader.text('route'), lengths, lengthM);
+  if (parsed.ok) return parsed.route;
+  reader.refuse('route', parsed.reason);
+  return [];
 }
 
 function headingProblems(head: Row, headings: readonly Heading[]): CellProblem[] {

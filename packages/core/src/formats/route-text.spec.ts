@@ -25,7 +25,8 @@ describe('A route in words', () => {
     expect(route('Tray T1')).toContain("'Tray T1' is not a waypoint");
     expect(route('Tray @ far')).toContain('far');
     expect(route('Loop @ 3 m + some')).toContain("What is wound up at 'Loop'");
-    expect(route('Wall @ 9 m | Tray @ 4 m')).toContain("'Tray' comes before 'Wall'");
+    expect(route('Wall @ 9 m | Tray @ 4 m')).toContain('‘Tray’ comes before ‘Wall’');
     expect(route('Loop @ 9 m + 3 m | Tray @ 11 m')).toContain('lies within the cable');
+    expect(route('Tray T1 @ 4.5 m; Wall @ 9 m')).toContain('write | between waypoints');
   });
 });

@@ -1,4 +1,4 @@
-import { leavesAtM, type Waypoint } from '../link';
+import { routeProblems, type Waypoint } from '../link';
 import { parseLength, type LengthOptions } from '../units';
 
 export type ParsedRoute =
@@ -7,9 +7,15 @@ export type ParsedRoute =
 
 /**
  * Reads "Tray T1 @ 4.5 m | Slack loop @ 21 m + 3 m": a point, where the cable reaches it, and what is wound
- * up there before it goes on. Positions must rise along the cable.
+ * up there before it goes on.
+ *
+ * @param lengthM of the cable, where it is known
  */
-export function parseRoute(text: string, options: LengthOptions = {}): ParsedRoute {
+export function parseRoute(
+  text: string,
+  options: LengthOptions = {},
+  lengthM: number | null = null,
+): ParsedRoute {
   const route: Waypoint[] = [];
   for (const item of text
     .split('|')
@@ -24,24 +30,14 @@ export function parseRoute(text: string, options: LengthOptions = {}): ParsedRou
     const extra = more.length > 0 ? parseLength(more.join('+'), options) : null;
     if (extra?.ok === false)
       return { ok: false, reason: `What is wound up at '${name}': ${extra.reason}` };
-    const last = route.at(-1);
-    if (last && parsed.lengthM < last.atM)
-      return {
-        ok: false,
-        reason: `'${name}' comes before '${last.name}': list waypoints from the near end.`,
-      };
-    if (last && parsed.lengthM < leavesAtM(last))
-      return {
-        ok: false,
-        reason: `'${name}' lies within the cable that is wound up at '${last.name}'.`,
-      };
     route.push({
       name,
       atM: parsed.lengthM,
       ...(extra && extra.lengthM > 0 ? { extraM: extra.lengthM } : {}),
     });
   }
-  return { ok: true, route };
+  const [wrong] = routeProblems({ route, lengthM });
+  return wrong ? { ok: false, reason: `${wrong.reason}.` } : { ok: true, route };
 }
 
 export function writeRoute(route: readonly Waypoint[]): string {

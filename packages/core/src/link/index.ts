@@ -16,10 +16,10 @@ export {
   type LinkEnd,
   type Pin,
   type Pinout,
-  leavesAtM,
   type Waypoint,
 } from './link';
 export { canonicalReading, sameReading, type Net, type Reading } from './reading';
+export { leavesAtM, routeProblems, type RouteProblem } from './route';
 export { wireRows, type WireRow } from './wire-rows';
 export { unionFind } from './union-find';
 export {

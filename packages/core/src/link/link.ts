@@ -33,9 +33,6 @@ export interface Waypoint {
   readonly extraM?: number | undefined;
 }
 
-/** Where the cable leaves a point: behind what is wound up there. */
-export const leavesAtM = ({ atM, extraM = 0 }: Waypoint): number => atM + extraM;
-
 /** Which core is on which contact of each end, in the order of the contacts. */
 export type Pinout = Readonly<Record<End, readonly Pin[]>>;
 

@@ -19,7 +19,11 @@ export {
   type Place,
 } from './fault';
 export {
+  FAR_ENDS,
   MAP_TESTERS,
+  METHODS,
+  SHOWS,
+  SUBJECTS,
   TESTERS,
   TESTER_IDS,
   tester,

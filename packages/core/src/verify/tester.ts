@@ -19,11 +19,30 @@ export type TesterId = (typeof TESTER_IDS)[number];
 export type Blindness = FaultKind | 'performance';
 
 /** How a class observes; what one method shows has one form. */
-export type Method =
-  'probe' | 'lamps' | 'nets' | 'lengths' | 'tone' | 'colours' | 'trio' | 'line-volts';
+export const METHODS = [
+  'probe',
+  'lamps',
+  'nets',
+  'lengths',
+  'tone',
+  'colours',
+  'trio',
+  'line-volts',
+] as const;
+export type Method = (typeof METHODS)[number];
 
 /** What a tester can be used on. */
-export type Subject = 'pairs' | 'coax' | 'telephone' | 'any';
+export const SUBJECTS = ['pairs', 'coax', 'telephone', 'any'] as const;
+export type Subject = (typeof SUBJECTS)[number];
+
+/** What has to be put on at the far end. */
+export const FAR_ENDS = ['nothing', 'remote', 'jack', 'someone'] as const;
+
+/**
+ * Whether a class shows what is there at every moment, goes from contact to contact, or is read once. What
+ * opens only now and then is for the first: the second shows it by chance.
+ */
+export const SHOWS = ['all-the-time', 'by-scan', 'once'] as const;
 
 /** A class of testers: what it is, what it sees, and what it costs to use. */
 export interface Tester {
@@ -35,16 +54,11 @@ export interface Tester {
   readonly subject: Subject;
   /** How it works, in one sentence. */
   readonly how: string;
-  /** What has to be put on at the far end. */
-  readonly far: 'nothing' | 'remote' | 'jack' | 'someone';
+  readonly far: (typeof FAR_ENDS)[number];
   /** For one use with both ends open and in reach, minutes. Generic. */
   readonly minutes: number;
   readonly blindTo: readonly Blindness[];
-  /**
-   * Whether it shows what is there at every moment, goes from contact to contact, or is read once. What opens
-   * only now and then is for the first: the second shows it by chance.
-   */
-  readonly shows: 'all-the-time' | 'by-scan' | 'once';
+  readonly shows: (typeof SHOWS)[number];
   /** What can harm someone or something when it is put on; empty where nothing can. */
   readonly caution: string;
 }

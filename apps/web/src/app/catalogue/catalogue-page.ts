@@ -13,7 +13,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
-import type { Part } from '@near-spoke/contract';
+import { partEndpoints, type Part } from '@near-spoke/contract';
 import type { Cable, Connector, Range } from '@near-spoke/core/catalogue';
 import { wiringOf } from '@near-spoke/core/link';
 import { fitProblems } from '@near-spoke/core/terminate';
@@ -145,8 +145,11 @@ export class CataloguePage {
     };
     const error = () =>
       this.snack.open('The server does not answer.', undefined, { duration: 4000 });
-    if (away) this.api.putPartAway(part.id, part.version).subscribe({ next: done, error });
-    else this.api.restorePart(part.id).subscribe({ next: done, error });
+    if (away)
+      this.api
+        .call(partEndpoints.putAway, { id: part.id, query: { version: String(part.version) } })
+        .subscribe({ next: done, error });
+    else this.api.call(partEndpoints.restore, { id: part.id }).subscribe({ next: done, error });
   }
 }
 

@@ -12,7 +12,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
-import type { PartInput } from '@near-spoke/contract';
+import { partEndpoints, type PartInput } from '@near-spoke/contract';
 import {
   COLOUR_LETTERS,
   JACKETS,
@@ -181,12 +181,11 @@ export class PartFormPage {
       'cable' | 'connector' | 'source'
     >;
     const saved = part
-      ? this.api.changePart(part.id, {
-          version: part.version,
-          source: body.source,
-          [kind]: body[kind],
+      ? this.api.call(partEndpoints.change, {
+          id: part.id,
+          body: { version: part.version, source: body.source, [kind]: body[kind] },
         })
-      : this.api.addPart({ ...body, kind, id: v7() });
+      : this.api.call(partEndpoints.add, { body: { ...body, kind, id: v7() } });
     saved.subscribe({
       next: (stored) => {
         this.store.dispatch(partsActions.stored({ part: stored }));

@@ -9,7 +9,7 @@ import {
 } from '@angular/core';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
-import type { Kit } from '@near-spoke/contract';
+import { terminateEndpoints, type Kit } from '@near-spoke/contract';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { NextThing } from '../shell/next-thing';
@@ -83,9 +83,11 @@ export class KitPage {
 
   private load(siteId: string, link: string, author: string): void {
     this.failed.set(false);
-    this.api.kit(siteId, { author, ...(link ? { link } : {}) }).subscribe({
-      next: (kit) => this.kit.set(kit),
-      error: () => this.failed.set(true),
-    });
+    this.api
+      .call(terminateEndpoints.kit, { id: siteId, query: { author, ...(link ? { link } : {}) } })
+      .subscribe({
+        next: (kit) => this.kit.set(kit),
+        error: () => this.failed.set(true),
+      });
   }
 }

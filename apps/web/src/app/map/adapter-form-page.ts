@@ -14,7 +14,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
-import { adapter as adapterSchema, type Adapter } from '@near-spoke/contract/map';
+import { adapterInput, type Adapter } from '@near-spoke/contract/map';
 import { mateOf } from '@near-spoke/core/catalogue';
 import { PLAIN_OPTIONS, PORTS, type Port } from '@near-spoke/core/map';
 import { parseLength } from '@near-spoke/core/units';
@@ -46,7 +46,7 @@ const BLANK: Port = {
   leadAwg: null,
 };
 
-const portShape = adapterSchema.shape.near;
+const portShape = adapterInput.shape.near;
 const isDraft = (stored: unknown): stored is Draft =>
   typeof stored === 'object' &&
   stored !== null &&

@@ -5,7 +5,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import type { LinkRow } from '@near-spoke/contract';
-import type { Adapter } from '@near-spoke/contract/map';
+import { adapterEndpoints, type Adapter } from '@near-spoke/contract/map';
 import { outline } from '@near-spoke/core/catalogue';
 import type { Job } from '@near-spoke/core/link';
 import { solveAdapter, type Port } from '@near-spoke/core/map';
@@ -13,9 +13,8 @@ import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
-import { isRefusal } from '../store/api/api';
+import { Api, isRefusal } from '../store/api/api';
 import { adaptersActions, adaptersFeature } from '../store/adapters/adapters';
-import { AdaptersApi } from '../store/adapters/adapters-api';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 
@@ -81,7 +80,7 @@ export class AdaptersPage {
   readonly siteId = input.required<string>();
 
   private readonly store = inject(Store);
-  private readonly api = inject(AdaptersApi);
+  private readonly api = inject(Api);
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly shown = this.store.selectSignal(adaptersFeature.selectShown);
@@ -141,7 +140,7 @@ export class AdaptersPage {
     const file = files?.[0];
     if (!file) return;
     this.refused.set('');
-    this.api.importFile(file).subscribe({
+    this.api.sendFile(adapterEndpoints.read, {}, file, 'application/json').subscribe({
       next: (adapter) => this.store.dispatch(adaptersActions.stored({ adapter })),
       error: (error: unknown) => {
         const problem = isRefusal(error) ? error.problem : null;

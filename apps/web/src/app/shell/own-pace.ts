@@ -1,5 +1,5 @@
 import { Injectable, inject, signal } from '@angular/core';
-import type { PaceList } from '@near-spoke/contract';
+import { terminateEndpoints, type PaceList } from '@near-spoke/contract';
 import { Api } from '../store/api/api';
 import { Person } from './person';
 
@@ -18,7 +18,7 @@ export class OwnPace {
     if (!siteId || this.asked === key) return;
     this.asked = key;
     this.told.set({});
-    this.api.pace(siteId, author).subscribe({
+    this.api.call(terminateEndpoints.pace, { id: siteId, query: { author } }).subscribe({
       next: ({ steps }) => this.told.set(steps),
       error: () => (this.asked = ''),
     });

@@ -11,7 +11,12 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
-import type { CellProblem, ImportReport, Problem } from '@near-spoke/contract';
+import {
+  scheduleEndpoints,
+  type CellProblem,
+  type ImportReport,
+  type Problem,
+} from '@near-spoke/contract';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import type { Subscription } from 'rxjs';
@@ -134,7 +139,12 @@ export class ImportPage {
   private ask(content: Blob, dryRun: boolean, then: (report: ImportReport) => void): void {
     this.busy()?.unsubscribe();
     const asking = this.api
-      .importSchedule(this.siteId(), content, dryRun)
+      .sendFile(
+        scheduleEndpoints.read,
+        { id: this.siteId(), query: { dryRun } },
+        content,
+        'text/csv',
+      )
       .pipe(takeUntilDestroyed(this.destroyed))
       .subscribe({
         next: (report) => {

@@ -35,7 +35,6 @@ import {
   LENGTH_HOW,
   LENGTH_SAID,
   hubOf,
-  leavesAtM,
   schoolsOf,
   type LengthHow,
   type Link as CoreLink,
@@ -304,15 +303,15 @@ export class LinkFormPage {
   }
 
   private badRoute({ value, parent }: AbstractControl<string>): ValidationErrors | null {
-    const parsed = parseRoute(value, { bareUnit: this.bareUnit() });
-    if (!parsed.ok) return { reason: parsed.reason };
     const length = parseLength(String(parent?.get('length')?.value ?? ''), {
       bareUnit: this.bareUnit(),
     });
-    const last = parsed.route.at(-1);
-    return length.ok && last && leavesAtM(last) > length.lengthM
-      ? { reason: `“${last.name}” lies beyond the far end.` }
-      : null;
+    const parsed = parseRoute(
+      value,
+      { bareUnit: this.bareUnit() },
+      length.ok ? length.lengthM : null,
+    );
+    return parsed.ok ? null : { reason: parsed.reason };
   }
 }
 

@@ -14,6 +14,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
+import { siteEndpoints } from '@near-spoke/contract';
 import { SCHEMES, SCHOOLS, type SchemeId } from '@near-spoke/core/catalogue';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
@@ -80,23 +81,25 @@ export class SettingsPage {
         return row && (row.choice !== usual || row.reason.trim() !== '') ? [[id, row]] : [];
       }),
     );
-    this.api.changeSite(site.id, { version: site.version, ...raw, schools }).subscribe({
-      next: (stored) => {
-        this.store.dispatch(sitesActions.stored({ site: stored }));
-        this.snack.open('Saved.', undefined, { duration: 3000 });
-        void this.router.navigate(['/sites', site.id]);
-      },
-      error: (error: unknown) => {
-        this.refused.set(
-          isRefusal(error)
-            ? [
-                error.problem.detail,
-                ...(error.problem.errors ?? []).map(({ path, reason }) => `${path}: ${reason}.`),
-              ].join(' ')
-            : 'Something went wrong.',
-        );
-        this.store.dispatch(sitesActions.load());
-      },
-    });
+    this.api
+      .call(siteEndpoints.change, { id: site.id, body: { version: site.version, ...raw, schools } })
+      .subscribe({
+        next: (stored) => {
+          this.store.dispatch(sitesActions.stored({ site: stored }));
+          this.snack.open('Saved.', undefined, { duration: 3000 });
+          void this.router.navigate(['/sites', site.id]);
+        },
+        error: (error: unknown) => {
+          this.refused.set(
+            isRefusal(error)
+              ? [
+                  error.problem.detail,
+                  ...(error.problem.errors ?? []).map(({ path, reason }) => `${path}: ${reason}.`),
+                ].join(' ')
+              : 'Something went wrong.',
+          );
+          this.store.dispatch(sitesActions.load());
+        },
+      });
   }
 }

@@ -3,6 +3,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { Router, RouterLink } from '@angular/router';
+import { siteEndpoints } from '@near-spoke/contract';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { isText, kept } from '../shell/kept';
@@ -39,7 +40,7 @@ export class SitesPage {
   protected create(event: Event): void {
     event.preventDefault();
     this.refused.set('');
-    this.api.createSite({ id: this.id, name: this.name() }).subscribe({
+    this.api.call(siteEndpoints.make, { body: { id: this.id, name: this.name() } }).subscribe({
       next: (site) => {
         this.name.set('');
         this.store.dispatch(sitesActions.stored({ site }));

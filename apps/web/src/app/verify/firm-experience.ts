@@ -1,9 +1,8 @@
-import { HttpClient } from '@angular/common/http';
 import { Injectable, inject, signal } from '@angular/core';
-import { experience } from '@near-spoke/contract/diagnosis';
+import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
 import { NO_EXPERIENCE, type Experience } from '@near-spoke/core/verify/explain';
 import { timeout } from 'rxjs';
-import { parsed, refusing } from '../store/api/api';
+import { Api } from '../store/api/api';
 
 const PATIENCE_MS = 2000;
 
@@ -17,9 +16,9 @@ export class FirmExperience {
   readonly seen = this.told.asReadonly();
 
   constructor() {
-    inject(HttpClient)
-      .get('/api/verify/experience')
-      .pipe(timeout(PATIENCE_MS), parsed(experience), refusing())
+    inject(Api)
+      .call(diagnosisEndpoints.experience, {})
+      .pipe(timeout(PATIENCE_MS))
       .subscribe({
         next: (seen) => this.told.set(seen),
         error: () => this.told.set(NO_EXPERIENCE),

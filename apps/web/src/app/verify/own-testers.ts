@@ -1,19 +1,17 @@
-import { HttpClient } from '@angular/common/http';
 import { Injectable, computed, inject, signal } from '@angular/core';
 import {
-  ownTester,
-  ownTesterList,
+  ownTesterEndpoints,
   type OwnTester,
   type OwnTesterInput,
 } from '@near-spoke/contract/tests';
 import { parseOwnTester } from '@near-spoke/core/verify/enter';
 import { tap } from 'rxjs';
-import { parsed, refusing } from '../store/api/api';
+import { Api } from '../store/api/api';
 
 /** Lamp testers of the firm's own, with their circuits. */
 @Injectable({ providedIn: 'root' })
 export class OwnTesters {
-  private readonly http = inject(HttpClient);
+  private readonly api = inject(Api);
   private readonly kept = signal<readonly OwnTester[]>([]);
   readonly all = computed(() =>
     this.kept()
@@ -25,27 +23,21 @@ export class OwnTesters {
   );
 
   constructor() {
-    this.http
-      .get('/api/testers')
-      .pipe(parsed(ownTesterList), refusing())
-      .subscribe({
-        next: ({ testers }) => this.kept.set(testers),
-        error: () => this.kept.set([]),
-      });
+    this.api.call(ownTesterEndpoints.list, {}).subscribe({
+      next: ({ testers }) => this.kept.set(testers),
+      error: () => this.kept.set([]),
+    });
   }
 
-  add(input: OwnTesterInput) {
-    return this.http.post('/api/testers', input).pipe(
-      parsed(ownTester),
-      refusing(),
-      tap((row) => this.kept.update((list) => [...list, row])),
-    );
+  add(body: OwnTesterInput) {
+    return this.api
+      .call(ownTesterEndpoints.make, { body })
+      .pipe(tap((row) => this.kept.update((list) => [...list, row])));
   }
 
   putAway({ id, version }: Pick<OwnTester, 'id' | 'version'>) {
-    return this.http.delete(`/api/testers/${id}?version=${version}`).pipe(
-      refusing(),
-      tap(() => this.kept.update((list) => list.filter((row) => row.id !== id))),
-    );
+    return this.api
+      .call(ownTesterEndpoints.putAway, { id, query: { version: String(version) } })
+      .pipe(tap(() => this.kept.update((list) => list.filter((row) => row.id !== id))));
   }
 }

@@ -1,10 +1,10 @@
 import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { firstValueFrom } from 'rxjs';
 import { InstrumentChoice } from '../../shell/instrument-choice';
 import { KeptTexts } from '../../shell/kept-texts';
-import { isRefusal } from '../../store/api/api';
-import { ReflectApi } from '../../store/reflect/reflect-api';
+import { Api, isRefusal } from '../../store/api/api';
 import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { LineCaution } from '../line-caution';
@@ -56,7 +56,7 @@ const USUAL: Texts = { width: '5', averages: '16', span: '800' };
 export class Reflectometer {
   readonly taken = output<{ readonly name: string; readonly bytes: string }>();
 
-  private readonly api = inject(ReflectApi);
+  private readonly api = inject(Api);
   protected readonly fields = FIELDS;
   protected readonly instrument = signal('');
   protected readonly typed = new KeptTexts(
@@ -77,11 +77,13 @@ export class Reflectometer {
     this.problem.set('');
     try {
       const answer = await firstValueFrom(
-        this.api.acquire({
-          instrument: this.instrument(),
-          pulseWidthS: width * 1e-9,
-          averages,
-          spanS: span * 1e-9,
+        this.api.call(reflectEndpoints.acquire, {
+          body: {
+            instrument: this.instrument(),
+            pulseWidthS: width * 1e-9,
+            averages,
+            spanS: span * 1e-9,
+          },
         }),
       );
       this.taken.emit({ name: answer.name, bytes: answer.text });

@@ -1,23 +1,22 @@
 import { inject } from '@angular/core';
-import { adapter, adapterFact } from '@near-spoke/contract/map';
+import { adapterEndpoints, adapter, adapterFact } from '@near-spoke/contract/map';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom, mapResponse } from '@ngrx/operators';
 import { Store, type Action } from '@ngrx/store';
 import { filter, map, mergeMap, switchMap } from 'rxjs';
-import type { Refusal } from '../api/api';
+import { Api, type Refusal } from '../api/api';
 import { fresh } from '../fresh';
 import { linksActions } from '../links/links';
 import { outboxActions } from '../outbox/outbox';
-import { AdaptersApi } from './adapters-api';
 import { adaptersActions, adaptersFeature } from './adapters';
 
 export const loadAdapters = createEffect(
-  (actions$ = inject(Actions), api = inject(AdaptersApi)) =>
+  (actions$ = inject(Actions), api = inject(Api)) =>
     actions$.pipe(
       ofType(adaptersActions.load),
       switchMap(() =>
         fresh(
-          () => api.all(),
+          () => api.call(adapterEndpoints.list, {}),
           actions$.pipe(ofType(adaptersActions.stored, adaptersActions.putAway)),
         ).pipe(
           mapResponse({
@@ -31,12 +30,12 @@ export const loadAdapters = createEffect(
 );
 
 export const loadFacts = createEffect(
-  (actions$ = inject(Actions), api = inject(AdaptersApi)) =>
+  (actions$ = inject(Actions), api = inject(Api)) =>
     actions$.pipe(
       ofType(adaptersActions.loadFacts),
       mergeMap(({ adapterId }) =>
         fresh(
-          () => api.facts(adapterId),
+          () => api.call(adapterEndpoints.facts, { id: adapterId }),
           actions$.pipe(
             ofType(adaptersActions.factStored),
             filter(({ fact }) => fact.adapterId === adapterId),

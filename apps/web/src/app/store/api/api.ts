@@ -1,31 +1,16 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import {
-  along,
-  importReport,
-  kit,
-  linkRows,
-  paceList,
-  part,
-  partList,
+  answerOf,
+  pathOf,
   problem,
-  site,
-  siteList,
-  type PartInput,
-  type PartPatch,
+  type Answered,
+  type Endpoint,
   type Problem,
-  type SiteInput,
-  type SitePatch,
+  type ToAsk,
+  type Written,
 } from '@near-spoke/contract';
-import {
-  TimeoutError,
-  catchError,
-  map,
-  throwError,
-  type Observable,
-  type OperatorFunction,
-} from 'rxjs';
-import type * as z from 'zod';
+import { TimeoutError, catchError, map, throwError, type Observable } from 'rxjs';
 
 /** Why a request did not do what it should: the server is away, or refused with a reason. */
 export interface Refusal {
@@ -39,55 +24,64 @@ export interface Refusal {
 export const isRefusal = (error: unknown): error is Refusal =>
   typeof error === 'object' && error !== null && 'away' in error && 'problem' in error;
 
+/** A request of whatever operation. */
+export interface Sending extends Written {
+  readonly endpoint: Endpoint;
+}
+
+/** A request, checked against what its operation takes. */
+export const sending = <E extends Endpoint>(endpoint: E, asked: ToAsk<E> & Written): Sending => ({
+  endpoint,
+  ...asked,
+});
+
 /** The server, as the app calls it. Every answer is checked against the contract. */
 @Injectable({ providedIn: 'root' })
 export class Api {
   private readonly http = inject(HttpClient);
 
-  health = () => this.http.get('/api/health').pipe(refusing());
-  sites = () => this.http.get('/api/sites').pipe(parsed(siteList), refusing());
-  createSite = (input: SiteInput) =>
-    this.http.post('/api/sites', input).pipe(parsed(site), refusing());
-  changeSite = (id: string, patch: SitePatch) =>
-    this.http.patch(`/api/sites/${id}`, patch).pipe(parsed(site), refusing());
-  rows = (siteId: string, after: string | null) =>
-    this.http
-      .get(`/api/sites/${siteId}/rows`, { params: after === null ? {} : { after } })
-      .pipe(parsed(linkRows), refusing());
-  along = (siteId: string, links: readonly string[]) =>
-    this.http.post(`/api/sites/${siteId}/along`, { links }).pipe(parsed(along), refusing());
-  parts = () => this.http.get('/api/parts').pipe(parsed(partList), refusing());
-  addPart = (input: PartInput) =>
-    this.http.post('/api/parts', input).pipe(parsed(part), refusing());
-  changePart = (id: string, patch: PartPatch) =>
-    this.http.patch(`/api/parts/${id}`, patch).pipe(parsed(part), refusing());
-  putPartAway = (id: string, version: number) =>
-    this.http.delete(`/api/parts/${id}?version=${version}`).pipe(refusing());
-  restorePart = (id: string) =>
-    this.http.post(`/api/parts/${id}/restore`, {}).pipe(parsed(part), refusing());
-  kit = (siteId: string, query: Readonly<Record<string, string>>) =>
-    this.http.get(`/api/sites/${siteId}/kit`, { params: query }).pipe(parsed(kit), refusing());
-  pace = (siteId: string, author: string) =>
-    this.http
-      .get(`/api/sites/${siteId}/pace`, { params: { author } })
-      .pipe(parsed(paceList), refusing());
-  importSchedule = (siteId: string, file: Blob, dryRun: boolean) =>
-    this.http
-      .post(`/api/sites/${siteId}/links/import?dryRun=${String(dryRun)}`, file, {
-        headers: { 'content-type': 'text/csv' },
-      })
-      .pipe(parsed(importReport), refusing());
-  send = (method: string, path: string, body: unknown) =>
-    this.http.request(method, path, { body }).pipe(refusing());
-}
+  call<E extends Endpoint>(endpoint: E, asked: ToAsk<E> & Written): Observable<Answered<E>> {
+    return this.ask({ endpoint, ...asked }).pipe(
+      map((said) => answerOf(endpoint, said)),
+      refusing(),
+    );
+  }
 
-/** The answer as the contract has it. */
-export function parsed<T extends z.ZodType>(schema: T): OperatorFunction<unknown, z.output<T>> {
-  return map((answer) => schema.parse(answer));
+  /** Sends a file in place of a body. */
+  sendFile<E extends Endpoint>(
+    endpoint: E,
+    asked: Written,
+    file: Blob,
+    type: string,
+  ): Observable<Answered<E>> {
+    return this.ask({ endpoint, ...asked, body: file }, { 'content-type': type }).pipe(
+      map((said) => answerOf(endpoint, said)),
+      refusing(),
+    );
+  }
+
+  /** Sends what was done: what is answered is read where it is used, and what can't be read was taken all the same. */
+  send(request: Sending): Observable<unknown> {
+    return this.ask(request).pipe(refusing());
+  }
+
+  private ask(request: Sending, headers: Record<string, string> = {}): Observable<unknown> {
+    const { endpoint, query = {}, body } = request;
+    const params = Object.fromEntries(
+      Object.entries(query).flatMap(([name, value]) =>
+        value === undefined ? [] : [[name, String(value)]],
+      ),
+    );
+    return this.http.request<unknown>(endpoint.method.toUpperCase(), pathOf(endpoint, request), {
+      ...(body === undefined ? {} : { body }),
+      params,
+      headers,
+    });
+  }
 }
 
 /** Errors as refusals. */
-export function refusing<T>(): (source: Observable<T>) => Observable<T> {
+function refusing<T>(): (source: Observable<T>) => Observable<T> {
   return catchError((error: unknown) => throwError(() => toRefusal(error)));
 }
 
@@ -96,15 +90,16 @@ const AWAY = new Set([0, 502, 503, 504]);
 /** Answers that say to come again, or of which the client is not the cause. */
 const LATER = new Set([408, 425, 429, 500, 507]);
 
-const NO_ANSWER: Problem = {
+const NOTHING_SAID: Problem = {
   type: 'about:blank',
   title: 'No answer',
   status: 0,
   detail: 'The server does not answer.',
 };
+export const NO_ANSWER: Refusal = { away: true, later: true, problem: NOTHING_SAID };
 
 function toRefusal(error: unknown): Refusal {
-  if (error instanceof TimeoutError) return { away: true, later: true, problem: NO_ANSWER };
+  if (error instanceof TimeoutError) return NO_ANSWER;
   if (!(error instanceof HttpErrorResponse))
     return {
       away: false,
@@ -121,6 +116,6 @@ function toRefusal(error: unknown): Refusal {
   return {
     away,
     later: away || LATER.has(error.status),
-    problem: told.success ? told.data : { ...NO_ANSWER, status: error.status },
+    problem: told.success ? told.data : { ...NOTHING_SAID, status: error.status },
   };
 }

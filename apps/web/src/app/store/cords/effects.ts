@@ -1,21 +1,23 @@
 import { inject } from '@angular/core';
-import { cordBatch, cordFact } from '@near-spoke/contract/cords';
+import { cordEndpoints, cordBatch, cordFact } from '@near-spoke/contract/cords';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { mapResponse } from '@ngrx/operators';
 import type { Action } from '@ngrx/store';
 import { filter, mergeMap, switchMap } from 'rxjs';
-import type { Refusal } from '../api/api';
+import { Api, type Refusal } from '../api/api';
 import { fresh } from '../fresh';
 import { outboxActions } from '../outbox/outbox';
 import { cordsActions } from './cords';
-import { CordsApi } from './cords-api';
 
 export const loadBatches = createEffect(
-  (actions$ = inject(Actions), api = inject(CordsApi)) =>
+  (actions$ = inject(Actions), api = inject(Api)) =>
     actions$.pipe(
       ofType(cordsActions.load),
       switchMap(({ siteId }) =>
-        fresh(() => api.batches(siteId), actions$.pipe(ofType(cordsActions.stored))).pipe(
+        fresh(
+          () => api.call(cordEndpoints.list, { id: siteId }),
+          actions$.pipe(ofType(cordsActions.stored)),
+        ).pipe(
           mapResponse({
             next: ({ batches }) => cordsActions.loaded({ siteId, batches }),
             error: (refusal: Refusal) => cordsActions.loadFailed({ refusal }),
@@ -27,12 +29,12 @@ export const loadBatches = createEffect(
 );
 
 export const loadFacts = createEffect(
-  (actions$ = inject(Actions), api = inject(CordsApi)) =>
+  (actions$ = inject(Actions), api = inject(Api)) =>
     actions$.pipe(
       ofType(cordsActions.loadFacts),
       mergeMap(({ batchId }) =>
         fresh(
-          () => api.facts(batchId),
+          () => api.call(cordEndpoints.facts, { id: batchId }),
           actions$.pipe(
             ofType(cordsActions.factStored),
             filter(({ fact }) => fact.batchId === batchId),

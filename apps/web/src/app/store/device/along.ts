@@ -1,5 +1,5 @@
 import { Injectable, inject } from '@angular/core';
-import type { LinkAlong } from '@near-spoke/contract';
+import { alongEndpoints, type LinkAlong } from '@near-spoke/contract';
 import { catchError, from, switchMap, tap, throwError, type Observable } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { Device } from './device';
@@ -14,7 +14,7 @@ export class Along {
   /** A link that there is not any more is not among them. */
   load(siteId: string, ids: readonly string[]): Observable<readonly LinkAlong[]> {
     const url = (id: string) => `link ${id}`;
-    return this.api.along(siteId, ids).pipe(
+    return this.api.call(alongEndpoints.take, { id: siteId, body: { links: [...ids] } }).pipe(
       switchMap(({ links }) => [links]),
       tap((links) => {
         for (const id of ids) this.device.usedServer(url(id));

@@ -1,9 +1,12 @@
 import { Injectable, inject } from '@angular/core';
-import type { LinkRow } from '@near-spoke/contract';
-import { adapterFactList, adapterList } from '@near-spoke/contract/map';
-import { cordBatchList } from '@near-spoke/contract/cords';
-import { HttpClient } from '@angular/common/http';
+import type { Endpoint, LinkRow, ToAsk, Written } from '@near-spoke/contract';
+import { cordEndpoints } from '@near-spoke/contract/cords';
+import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
+import { adapterEndpoints } from '@near-spoke/contract/map';
+import { cableFactEndpoints } from '@near-spoke/contract/reflect';
+import { ownTesterEndpoints } from '@near-spoke/contract/tests';
 import { firstValueFrom } from 'rxjs';
+import { Api } from '../api/api';
 import { Along } from './along';
 import { Device } from './device';
 import { dropLinks, keptStamps } from './kept-links';
@@ -20,7 +23,7 @@ const AT_ONCE = 100;
 export class TakeAlong {
   private readonly along = inject(Along);
   private readonly device = inject(Device);
-  private readonly http = inject(HttpClient);
+  private readonly api = inject(Api);
   private running = '';
 
   /** @throws where the server is away or this device takes no more; what came until then is kept */
@@ -52,14 +55,14 @@ export class TakeAlong {
 
   /** What pages ask for is kept as it comes: it is enough to ask for it. */
   private async takeLists(siteId: string): Promise<void> {
-    const get = (path: string) => firstValueFrom(this.http.get<unknown>(path));
-    await get('/api/testers');
-    await get('/api/verify/experience');
-    await get(`/api/sites/${siteId}/cable-facts`);
-    const { adapters } = adapterList.parse(await get('/api/adapters'));
-    for (const { id, away } of adapters)
-      if (!away) adapterFactList.parse(await get(`/api/adapters/${id}/facts`));
-    const { batches } = cordBatchList.parse(await get(`/api/sites/${siteId}/cords`));
-    for (const { id } of batches) await get(`/api/cords/${id}/facts`);
+    const get = <E extends Endpoint>(endpoint: E, asked: ToAsk<E> & Written) =>
+      firstValueFrom(this.api.call(endpoint, asked));
+    await get(ownTesterEndpoints.list, {});
+    await get(diagnosisEndpoints.experience, {});
+    await get(cableFactEndpoints.list, { id: siteId });
+    const { adapters } = await get(adapterEndpoints.list, {});
+    for (const { id, away } of adapters) if (!away) await get(adapterEndpoints.facts, { id });
+    const { batches } = await get(cordEndpoints.list, { id: siteId });
+    for (const { id } of batches) await get(cordEndpoints.facts, { id });
   }
 }

@@ -1,22 +1,20 @@
-import { HttpClient } from '@angular/common/http';
 import { Injectable, computed, inject, signal } from '@angular/core';
 import {
-  instrument,
-  instrumentList,
+  instrumentEndpoints,
   type Instrument,
   type InstrumentInput,
   type InstrumentKind,
 } from '@near-spoke/contract/instruments';
 import { firstValueFrom } from 'rxjs';
 import { v7 } from 'uuid';
-import { parsed, refusing } from '../api/api';
+import { Api } from '../api/api';
 
 type Address = Pick<Instrument, 'host' | 'port'>;
 
 /** The instruments that the server may speak to: those named at its start, and those that were entered here. */
 @Injectable({ providedIn: 'root' })
 export class Instruments {
-  private readonly http = inject(HttpClient);
+  private readonly api = inject(Api);
   private readonly known = signal<readonly Instrument[]>([]);
 
   readonly of = (kind: InstrumentKind) =>
@@ -25,9 +23,7 @@ export class Instruments {
   /** Asks which there are, and which of them answer; without a server none is known. */
   async look(): Promise<void> {
     try {
-      const { instruments } = await firstValueFrom(
-        this.http.get('/api/instruments').pipe(parsed(instrumentList), refusing()),
-      );
+      const { instruments } = await firstValueFrom(this.api.call(instrumentEndpoints.list, {}));
       this.known.set(instruments);
     } catch {
       this.known.set([]);
@@ -37,9 +33,7 @@ export class Instruments {
   /** @throws Refusal */
   async enter(input: Omit<InstrumentInput, 'id'>): Promise<Instrument> {
     const entered = await firstValueFrom(
-      this.http
-        .post('/api/instruments', { ...input, id: v7() })
-        .pipe(parsed(instrument), refusing()),
+      this.api.call(instrumentEndpoints.enter, { body: { ...input, id: v7() } }),
     );
     this.known.update((list) => [...list, entered]);
     return entered;
@@ -47,18 +41,14 @@ export class Instruments {
 
   /** @throws Refusal */
   async confirm({ id, host, port }: Address & Pick<Instrument, 'id'>): Promise<void> {
-    await firstValueFrom(
-      this.http
-        .post(`/api/instruments/${id}/confirm`, { host, port })
-        .pipe(parsed(instrument), refusing()),
-    );
+    await firstValueFrom(this.api.call(instrumentEndpoints.confirm, { id, body: { host, port } }));
     await this.look();
   }
 
   /** @throws Refusal */
   async putAway({ id, version }: Pick<Instrument, 'id' | 'version'>): Promise<void> {
     await firstValueFrom(
-      this.http.delete(`/api/instruments/${id}?version=${version}`).pipe(refusing()),
+      this.api.call(instrumentEndpoints.putAway, { id, query: { version: String(version) } }),
     );
     this.known.update((list) => list.filter((row) => row.id !== id));
   }

@@ -1,5 +1,5 @@
 import { inject } from '@angular/core';
-import type { LinkRow, LinkSummary } from '@near-spoke/contract';
+import { partEndpoints, linkEndpoints, type LinkRow, type LinkSummary } from '@near-spoke/contract';
 import type { Job } from '@near-spoke/core/link';
 import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
@@ -29,7 +29,7 @@ export const loadLinks = createEffect(
           ofType(linksActions.stored, linksActions.removed, outboxActions.sent),
         );
         return concat(
-          fresh(() => api.parts(), changed).pipe(
+          fresh(() => api.call(partEndpoints.list, {}), changed).pipe(
             map(({ parts }) => partsActions.loaded({ parts })),
           ),
           page(api, device, siteId, null, changed),
@@ -47,7 +47,10 @@ const page = (
   after: string | null,
   changed: Observable<unknown>,
 ): Observable<Action> =>
-  fresh(() => api.rows(siteId, after), changed).pipe(
+  fresh(
+    () => api.call(linkEndpoints.rows, { id: siteId, query: { after: after ?? undefined } }),
+    changed,
+  ).pipe(
     switchMap(async (answer) => ({
       ...answer,
       rows: device.shownAt() === null ? answer.rows : await asChanged(siteId, answer.rows),

@@ -41,60 +41,6 @@ export interface Entry {
   readonly failures: number;
 }
 
-export interface Sending {
-  readonly method: string;
-  readonly path: string;
-  readonly body: unknown;
-}
-
-type Kinds = { readonly [K in Deed['kind']]: (deed: Extract<Deed, { kind: K }>) => Sending };
-
-const sending = (method: string, path: string, body?: unknown): Sending => ({ method, path, body });
-
-const SENDING: Kinds = {
-  tick: ({ linkId, tick: { linkId: _, ...body } }) =>
-    sending('POST', `/api/links/${linkId}/ticks`, body),
-  // All but what the server works out for itself.
-  reading: ({ linkId, reading: { linkId: _, wiring: __, diagnosis: ___, ...body } }) =>
-    sending('POST', `/api/links/${linkId}/readings`, body),
-  test: ({
-    linkId,
-    test: {
-      linkId: _,
-      tester: __,
-      wiring: ___,
-      verdict: ____,
-      missed: _____,
-      summary: ______,
-      ...body
-    },
-  }) => sending('POST', `/api/links/${linkId}/tests`, body),
-  'link-new': ({ siteId, link }) => sending('POST', `/api/sites/${siteId}/links`, link),
-  'link-change': ({ linkId, patch }) => sending('PATCH', `/api/links/${linkId}`, patch),
-  'link-away': ({ linkId, version }) =>
-    sending('DELETE', `/api/links/${linkId}?version=${version}`),
-  'link-back': ({ linkId }) => sending('POST', `/api/links/${linkId}/restore`),
-  'adapter-new': ({ adapter: { version: _, away: __, ...body } }) =>
-    sending('POST', '/api/adapters', body),
-  'adapter-change': ({ adapterId, patch }) => sending('PATCH', `/api/adapters/${adapterId}`, patch),
-  'adapter-away': ({ adapterId, version }) =>
-    sending('DELETE', `/api/adapters/${adapterId}?version=${version}`),
-  'adapter-back': ({ adapterId }) => sending('POST', `/api/adapters/${adapterId}/restore`),
-  'cord-batch': ({ batch: { siteId, version: _, createdAt: __, ...body } }) =>
-    sending('POST', `/api/sites/${siteId}/cords`, body),
-  'cord-fact': ({ batchId, fact: { batchId: _, summary: __, ...body } }) =>
-    sending('POST', `/api/cords/${batchId}/facts`, body),
-  'cable-fact': ({ fact: { siteId, ...body } }) =>
-    sending('POST', `/api/sites/${siteId}/cable-facts`, body),
-  'adapter-fact': ({ adapterId, fact: { adapterId: _, ...body } }) =>
-    sending('POST', `/api/adapters/${adapterId}/facts`, body),
-};
-
 /** The link that a deed is about, if it is about one. */
 export const linkIdOf = (deed: Deed): string | null =>
   'linkId' in deed ? deed.linkId : deed.kind === 'cable-fact' ? deed.fact.linkId : null;
-
-/** The request that tells the server of a deed. */
-export function sendingOf(deed: Deed): Sending {
-  return (SENDING[deed.kind] as (deed: Deed) => Sending)(deed);
-}

@@ -1,5 +1,5 @@
 import type { Deed, Entry } from './deed';
-import { sendingOf } from './deed';
+import { sendingOf } from './sending-of';
 
 type Scalar = string | number | boolean | null;
 

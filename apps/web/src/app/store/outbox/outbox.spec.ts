@@ -8,7 +8,10 @@ import { asked as requested, until } from '../../testing/until';
 import { deviceDatabase } from '../device/device-db';
 import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
 import { linksActions, linksFeature } from '../links/links';
-import { sendingOf, type Deed, type Entry } from './deed';
+import { pathOf } from '@near-spoke/contract';
+import type { Sending } from '../api/api';
+import type { Deed, Entry } from './deed';
+import { sendingOf } from './sending-of';
 import { keepEntry, recallEntries } from './entry-store';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
 import { Tabs, type Told } from './tabs';
@@ -238,6 +241,9 @@ describe('the outbox', () => {
   });
 });
 
+const requestOf = (sent: Sending) =>
+  [sent.endpoint.method, pathOf(sent.endpoint, sent), JSON.stringify(sent.query)].join(' ').trim();
+
 describe('what is sent', () => {
   it('is one request for each kind of deed', () => {
     const linkId = 'L';
@@ -247,11 +253,11 @@ describe('what is sent', () => {
       { kind: 'link-away', linkId, version: 3 },
       { kind: 'link-back', linkId },
     ];
-    expect(deeds.map((deed) => `${sendingOf(deed).method} ${sendingOf(deed).path}`)).toEqual([
-      'POST /api/sites/S/links',
-      'PATCH /api/links/L',
-      'DELETE /api/links/L?version=3',
-      'POST /api/links/L/restore',
+    expect(deeds.map((deed) => requestOf(sendingOf(deed)))).toEqual([
+      'post /api/sites/S/links',
+      'patch /api/links/L',
+      'delete /api/links/L {"version":"3"}',
+      'post /api/links/L/restore',
     ]);
   });
 

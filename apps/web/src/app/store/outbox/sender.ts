@@ -1,8 +1,9 @@
 import { Injectable, inject } from '@angular/core';
+import { healthEndpoints } from '@near-spoke/contract';
 import { Store } from '@ngrx/store';
 import { firstValueFrom } from 'rxjs';
-import { Api, isRefusal, type Refusal } from '../api/api';
-import { sendingOf, type Entry } from './deed';
+import { Api, NO_ANSWER, isRefusal, type Refusal } from '../api/api';
+import type { Entry } from './deed';
 import { changeEntry, readEntry } from './entry-store';
 import { nextToSend, outboxActions, outboxFeature } from './outbox';
 import { settleSent } from './settle-sent';
@@ -24,9 +25,15 @@ export class Sender {
   private readonly tabs = inject(Tabs);
   private readonly state = this.store.selectSignal(outboxFeature.selectOutboxState);
   private readonly all = this.store.selectSignal(outboxFeature.selectAll);
+  /** How everything is sent: no part of the first download, asked for as soon as that is done. */
+  private readonly shapes = () => import('./sending-of');
   private busy = false;
   private notBefore = 0;
   private waitMs = FIRST_WAIT_MS;
+
+  constructor() {
+    void this.shapes().catch(() => undefined);
+  }
 
   /** Sends what may be sent; at once if a person or the network says that there is a reason to. */
   async turn(atOnce = false): Promise<void> {
@@ -67,9 +74,13 @@ export class Sender {
 
   /** @returns whether the next may be sent */
   private async send(entry: Entry): Promise<boolean> {
-    const { method, path, body } = sendingOf(entry.deed);
+    const shapes = await this.shapes().catch(() => null);
+    if (shapes === null) {
+      this.putOff(NO_ANSWER);
+      return false;
+    }
     try {
-      const answer = await firstValueFrom(this.api.send(method, path, body), {
+      const answer = await firstValueFrom(this.api.send(shapes.sendingOf(entry.deed)), {
         defaultValue: null,
       });
       await settleSent(entry, answer).catch(() => undefined);
@@ -111,7 +122,7 @@ export class Sender {
   /** Whether the server is back. */
   private async ask(): Promise<void> {
     try {
-      await firstValueFrom(this.api.health());
+      await firstValueFrom(this.api.call(healthEndpoints.ready, {}));
       this.waitMs = FIRST_WAIT_MS;
       this.store.dispatch(outboxActions.back());
     } catch (error) {

@@ -1,6 +1,6 @@
-import type { CableFact } from '@near-spoke/contract/reflect';
+import { cableFactEndpoints, type CableFact } from '@near-spoke/contract/reflect';
 import type { Entry } from '../outbox/deed';
-import { sendingOf } from '../outbox/deed';
+import { sendingOf } from '../outbox/sending-of';
 import { cableFactsOf, cablesActions, cablesFeature } from './cables';
 
 const fact = (id: string, at: string, siteId = 'here'): CableFact => ({
@@ -67,8 +67,8 @@ describe('What was measured of cables', () => {
     const one = fact('a', '2026-03-01');
     const { siteId: _, ...body } = one;
     expect(sendingOf({ kind: 'cable-fact', fact: one })).toEqual({
-      method: 'POST',
-      path: '/api/sites/here/cable-facts',
+      endpoint: cableFactEndpoints.keep,
+      id: 'here',
       body,
     });
   });

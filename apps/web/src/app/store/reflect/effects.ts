@@ -1,21 +1,20 @@
 import { inject } from '@angular/core';
-import { cableFact } from '@near-spoke/contract/reflect';
+import { cableFactEndpoints, cableFact } from '@near-spoke/contract/reflect';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { mapResponse } from '@ngrx/operators';
 import { filter, mergeMap, switchMap } from 'rxjs';
-import type { Refusal } from '../api/api';
+import { Api, type Refusal } from '../api/api';
 import { fresh } from '../fresh';
 import { outboxActions } from '../outbox/outbox';
 import { cablesActions } from './cables';
-import { ReflectApi } from './reflect-api';
 
 export const loadFacts = createEffect(
-  (actions$ = inject(Actions), api = inject(ReflectApi)) =>
+  (actions$ = inject(Actions), api = inject(Api)) =>
     actions$.pipe(
       ofType(cablesActions.load),
       switchMap(({ siteId }) =>
         fresh(
-          () => api.cableFacts(siteId),
+          () => api.call(cableFactEndpoints.list, { id: siteId }),
           actions$.pipe(
             ofType(cablesActions.stored),
             filter(({ fact }) => fact.siteId === siteId),

@@ -1,5 +1,5 @@
 import { inject } from '@angular/core';
-import type { Problem, Site } from '@near-spoke/contract';
+import { siteEndpoints, type Problem, type Site } from '@near-spoke/contract';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { mapResponse } from '@ngrx/operators';
@@ -58,7 +58,7 @@ export const loadSites = createEffect(
     actions$.pipe(
       ofType(sitesActions.load),
       switchMap(() =>
-        api.sites().pipe(
+        api.call(siteEndpoints.list, {}).pipe(
           mapResponse({
             next: ({ sites }) => sitesActions.loaded({ sites }),
             error: (refusal: Refusal) => sitesActions.loadFailed({ refusal }),

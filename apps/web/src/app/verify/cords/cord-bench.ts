@@ -19,7 +19,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSlideToggleModule } from '@angular/material/slide-toggle';
 import { RouterLink } from '@angular/router';
 import type { CordFact } from '@near-spoke/contract/cords';
-import { READABLE } from '@near-spoke/contract/instruments';
+import { instrumentEndpoints, READABLE } from '@near-spoke/contract/instruments';
 import { readingOf, seenOf, testReading } from '@near-spoke/contract/tests';
 import { countCords, nextLabel } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
@@ -30,9 +30,8 @@ import { InstrumentChoice } from '../../shell/instrument-choice';
 import { isText, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
 import { Shortcuts } from '../../shell/shortcuts';
-import { isRefusal } from '../../store/api/api';
+import { Api, isRefusal } from '../../store/api/api';
 import { cordsActions, cordsFeature, factsOfBatch } from '../../store/cords/cords';
-import { CordsApi } from '../../store/cords/cords-api';
 import { Instruments } from '../../store/instruments/instruments';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
@@ -65,7 +64,7 @@ export class CordBench {
 
   private readonly store = inject(Store);
   private readonly deeds = inject(Deeds);
-  private readonly api = inject(CordsApi);
+  private readonly api = inject(Api);
   private readonly labelBox = viewChild<ElementRef<HTMLInputElement>>('labelBox');
   private readonly shownBox = viewChild<ElementRef<HTMLInputElement>>('shownBox');
   private readonly resultArea = viewChild<ElementRef<HTMLElement>>('resultArea');
@@ -104,7 +103,8 @@ export class CordBench {
   /** A tester on the bench that can read as this batch's class; null where there is none. */
   protected readonly chosen = signal('');
   private readonly testers = this.instruments.of('tester');
-  protected readonly readable = computed(() => READABLE.some((id) => id === this.row().id));
+  /** As what an instrument may read, where it can. */
+  protected readonly readable = computed(() => READABLE.find((id) => id === this.row().id));
   protected readonly instrument = computed(() =>
     this.readable() ? (this.testers().find(({ id }) => id === this.chosen()) ?? null) : null,
   );
@@ -216,12 +216,12 @@ export class CordBench {
   }
 
   protected readTester(): void {
-    const [instrument, bench] = [this.instrument(), this.bench()];
-    if (!instrument || !bench || this.step() !== 'result' || this.reading()) return;
+    const [instrument, bench, tester] = [this.instrument(), this.bench(), this.readable()];
+    if (!instrument || !bench || !tester || this.step() !== 'result' || this.reading()) return;
     const label = this.label();
     this.reading.set(true);
     this.refused.set('');
-    this.api.read(instrument.id, this.row().id).subscribe({
+    this.api.call(instrumentEndpoints.read, { id: instrument.id, body: { tester } }).subscribe({
       next: ({ reading }) => {
         this.reading.set(false);
         if (this.step() !== 'result' || this.label() !== label) return;
