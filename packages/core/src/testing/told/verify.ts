@@ -1,0 +1,139 @@
+import { BUILT_IN } from '../../catalogue';
+import { diagnose, tester, type TesterId } from '../../verify';
+import { SUPPLIES, buildLamps } from '../../verify/build';
+import { coaxLossPer100M } from '../../verify/coax';
+import {
+  NO_EXPERIENCE,
+  PLAIN_CONDITIONS,
+  blindSpots,
+  compareTest,
+  described,
+  everyFault,
+  madeWith,
+  observe,
+  plainBench,
+  priorOf,
+  procedureOf,
+  reportOf,
+  testersFor,
+} from '../../verify/explain';
+import { LIMIT_CLASSES, LIMIT_STANDARDS, reportLimits } from '../../verify/limits';
+import { NO_LINE_READINGS, judgeLine, ringerLoad } from '../../verify/line';
+import { judgeLoops, loopExpected, powerBudget } from '../../verify/ohms';
+import { SESSION_LINKS } from '../session-links';
+import { seeded } from '../seeded';
+import type { Cases } from './digest';
+
+const ALWAYS = () => true;
+const NEVER = () => false;
+/** Faults of a link that explanations are told of: more take long. */
+const EXPLAINED = 6;
+
+/** What every tester shows of every fault of a link, and what is said of it. */
+function shownOn({ name, wiring }: (typeof SESSION_LINKS)[number]): Cases {
+  const bench = plainBench(wiring, { lengthM: 30, gaugeAwg: 24, temperatureC: 20 }, 75);
+  const faults = everyFault(wiring);
+  const trials = testersFor(wiring).flatMap((row) => procedureOf(row, wiring));
+  return {
+    [`${name}: faults`]: () => faults.map((fault) => described(fault, wiring)),
+    [`${name}: shown`]: () =>
+      [[], ...faults.map((fault) => [fault])].map((set) => {
+        const made = madeWith(wiring, set);
+        return trials.map((trial) => {
+          const shown = observe(trial, made, bench);
+          const said = compareTest({ trial, shown }, bench);
+          return shown.method === 'nets'
+            ? [
+                shown,
+                said,
+                diagnose({
+                  wiring,
+                  nets: shown.nets,
+                  splitPairs: shown.splitPairs ?? [],
+                  tester: trial.tester === 'pairing' ? 'pairing' : 'identifying-remote',
+                }),
+              ]
+            : [shown, said];
+        });
+      }),
+    [`${name}: explained`]: () =>
+      seeded(7)
+        .shuffle(faults)
+        .slice(0, EXPLAINED)
+        .map((fault) => {
+          const [first] = trials;
+          if (!first) throw new Error(`No tester is for ${name}`);
+          const shown = observe(first, madeWith(wiring, [fault]), bench);
+          return reportOf([{ trial: first, shown }], bench, {
+            prior: priorOf(NO_EXPERIENCE),
+            upTo: 1,
+            conditions: PLAIN_CONDITIONS,
+            isOver: NEVER,
+            isEnough: ALWAYS,
+          });
+        }),
+    [`${name}: blind spots`]: () => blindSpots(bench),
+  };
+}
+
+const TESTER_IDS: readonly TesterId[] = ['beeper', 'pairing', 'look', 'coax-trio'];
+
+export const VERIFY_CASES: Cases = {
+  ...Object.fromEntries(SESSION_LINKS.flatMap((link) => Object.entries(shownOn(link)))),
+  testers: () => TESTER_IDS.map(tester),
+  ...Object.fromEntries(
+    LIMIT_STANDARDS.flatMap((standard) =>
+      LIMIT_CLASSES.flatMap((name) =>
+        (['channel', 'permanent-link'] as const).map((kind) => [
+          `limits ${standard} ${name} ${kind}`,
+          () =>
+            [false, true].map((shielded) =>
+              reportLimits({
+                standard,
+                name,
+                kind,
+                shielded,
+                measuredC: 20,
+                hottestC: 45,
+                cords: null,
+                file: null,
+              }),
+            ),
+        ]),
+      ),
+    ),
+  ),
+  loops: () =>
+    [5, 30, 90].flatMap((lengthM) => {
+      const expected = loopExpected({ lengthM, gaugeAwg: 23, temperatureC: 35 });
+      const { value } = expected;
+      return [0.1, 0.6, 1, 1.3, 1.55, 2.2].map((times) => [
+        judgeLoops(expected, [
+          { pair: 1, ohm: value * times },
+          { pair: 2, ohm: value },
+          { pair: 3, ohm: null },
+        ]),
+        judgeLoops(expected, [{ pair: 1, ohm: value * times }], 25),
+        powerBudget({ value: value * times, u: 0.1 }),
+      ]);
+    }),
+  'coaxial loss': () =>
+    BUILT_IN.cables
+      .filter(({ family }) => family === 'coax')
+      .map((cable) => [5, 50, 900, 2150].map((mhz) => coaxLossPer100M(cable, mhz, 35, null))),
+  'telephone lines': () =>
+    [null, -52, -24, -8, 0, 48].flatMap((idleV) =>
+      [null, 0, 7, 50].flatMap((other) =>
+        (['aloneV', 'demarcationV', 'offHookV', 'ringingV'] as const).map((id) =>
+          judgeLine({ ...NO_LINE_READINGS, idleV, [id]: other }),
+        ),
+      ),
+    ),
+  ringers: () => [[0.3], [1, 1, 1], [3, 2.2]].map((loads) => ringerLoad(loads, 3)),
+  'lamp testers': () =>
+    SUPPLIES.flatMap(({ id: supply }) =>
+      [1.8, 3.1].flatMap((lampV) =>
+        [1, 8].map((lamps) => buildLamps({ supply, lampV, wantedA: 0.005, loopOhm: 20, lamps })),
+      ),
+    ),
+};
