@@ -9,9 +9,12 @@ import {
   describeView,
   faceContacts,
   parseOutline,
+  turnedOver,
+  type Assigned,
 } from '../../catalogue';
 import type { Cases } from './digest';
 
+const bothWays = (assigned: readonly Assigned[]) => [assigned, turnedOver(assigned)];
 const SIDES = ['mating', 'wiring'] as const;
 const LATCHES = ['up', 'down'] as const;
 
@@ -26,7 +29,7 @@ export const CATALOGUE_CASES: Cases = {
         connectorViews(row),
         BUILT_IN.cables.map((cable) =>
           (['T568A', 'T568B'] as const).map((scheme) =>
-            assignCores(cable, row, scheme, DEFAULT_SCHOOLS),
+            bothWays(assignCores(cable, row, scheme, DEFAULT_SCHOOLS)),
           ),
         ),
       ],

@@ -34,6 +34,9 @@ const TRACES = [
   'Time (ns),Volts\n0,0\n1,0.5\n2,1\n3,1\n4,0.9\n',
   'volts;time\n0,1;0,0\n0,2;0,5\n0,3;1,0\n',
   'x-unit,s\nx-increment,1e-9\n0\n0.2\n0.9\n1\n',
+  'Sample interval,2e-9\nCH1\n0\n0.1\n0.9\n1\n',
+  'Sample rate,5e8\nVertical Units,V\nIndex,CH1\n0,0\n1,0.4\n2,0.9\n3,1\n',
+  'Sample interval,-1\nCH1\n0\n0.1\n0.9\n1\n',
   'nothing of this kind',
 ];
 const LENGTHS = [
@@ -76,6 +79,10 @@ export const FORMATS_CASES: Cases = {
     }),
   touchstone: () => [
     parseTouchstone(S2P(''), 'a.s2p'),
+    parseTouchstone(
+      '[Version] 2.0\n# MHz S DB R 50\n[Number of Ports] 2\n[Two-Port Data Order] 12_21\n[Number of Frequencies] 1\n[Network Data]\n1 -30 10 -0.2 -5 -0.3 -6 -31 12\n[End]\n',
+    ),
+    parseTouchstone('# MHz S MA R 50\n1 1 2 3 4 5 6\n7 8 9 10 11 12\n13 14 15 16 17 18\n', 'a.s3p'),
     parseTouchstone('# GHz S RI R 75\n0.001 0.1 0.2\n0.1 0.3 -0.2\n', 'a.s1p'),
     parseTouchstone('# Hz Z MA R 50\n1 2 3\n', 'a.s1p'),
   ],

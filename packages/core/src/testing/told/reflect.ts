@@ -1,7 +1,7 @@
 import { BUILT_IN } from '../../catalogue';
 import { analyse, foretoldCurve, goodLine } from '../../reflect/analyse';
 import { reflectFacts } from '../../reflect/cable';
-import { placeOnRoute } from '../../reflect/place';
+import { knownEnd, placeOnRoute } from '../../reflect/place';
 import { adviseSetup, checkTerminator, matchSource } from '../../reflect/setup';
 import { PRACTICE_FAULTS, normalFrom, practise, simulate } from '../../reflect/simulate';
 import { NOTHING_TOLD } from '../../reflect/told';
@@ -98,6 +98,17 @@ export const REFLECT_CASES: Cases = {
   reels: () =>
     [12, 250].map((metres) => readReel(about(metres), 'Cat 6 U/UTP solid', '4 May 2026')),
   'both ends': () => placeFromTwoEnds(about(40), about(1.2e-7), about(2.6e-7), about(0.7)),
+  'known ends': () =>
+    (['taped', 'reflected', 'scheduled'] as const).flatMap((lengthHow) =>
+      [38, 40].map((lengthM) =>
+        knownEnd(
+          { distanceM: about(40, 1), delayS: about(3.81e-7, 3e-10), end: true },
+          { distanceM: about(12, 0.4), delayS: about(1.14e-7, 4e-10), end: false },
+          { lengthM, lengthHow },
+          'metric',
+        ),
+      ),
+    ),
   velocities: () => [
     velocityFromLengths([
       { lengthM: about(10), delayS: about(9.7e-8) },

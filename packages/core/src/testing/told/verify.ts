@@ -1,4 +1,5 @@
 import { BUILT_IN } from '../../catalogue';
+import { fourPairWiring } from '../../link';
 import { diagnose, tester, type TesterId } from '../../verify';
 import { SUPPLIES, buildLamps } from '../../verify/build';
 import { coaxLossPer100M } from '../../verify/coax';
@@ -76,11 +77,80 @@ function shownOn({ name, wiring }: (typeof SESSION_LINKS)[number]): Cases {
   };
 }
 
+/** Whatever a tester may say of eight contacts and a shield, right or wrong. */
+function anything(seed: number) {
+  const random = seeded(seed);
+  const wiring = fourPairWiring(
+    'T568B',
+    random.pick(['T568A', 'T568B'] as const),
+    random.below(2) === 0,
+  );
+  const names = wiring.near.contacts.map(({ contact }) => contact);
+  const nets = new Map<number, { near: string[]; far: string[] }>();
+  const spread = 6 + random.below(6);
+  for (const end of ['near', 'far'] as const)
+    for (const [index, name] of (random.below(2) === 0 ? random.shuffle(names) : names).entries()) {
+      const at = random.below(5) === 0 ? random.below(spread) : index;
+      const net = nets.get(at) ?? { near: [], far: [] };
+      net[end].push(name);
+      nets.set(at, net);
+    }
+  return diagnose({ wiring, nets: [...nets.values()], splitPairs: [], tester: 'pairing' });
+}
+
+/** A sweep of a four-port or eight-port analyser, of pairs that couple. */
+function sweepFile(ports: 4 | 8): string {
+  const value = (mhz: number, row: number, column: number) => {
+    const near = (port: number) => port <= ports / 2;
+    const pair = (port: number) => (port - 1) % (ports / 2);
+    const db =
+      row === column
+        ? -22
+        : pair(row) === pair(column)
+          ? -2 * Math.sqrt(mhz / 10)
+          : near(row) === near(column)
+            ? -50 + 10 * Math.log10(mhz / 10)
+            : -48;
+    return `${(db - 0.1 * row).toFixed(3)} ${(row * 10 - column * 7).toFixed(1)}`;
+  };
+  const ids = Array.from({ length: ports }, (_, index) => index + 1);
+  const rows = [1, 16, 100, 250, 400].map((mhz) =>
+    [`${mhz}`, ...ids.map((row) => ids.map((column) => value(mhz, row, column)).join(' '))].join(
+      '\n',
+    ),
+  );
+  return ['# MHz S DB R 100', ...rows].join('\n');
+}
+
 const TESTER_IDS: readonly TesterId[] = ['beeper', 'pairing', 'look', 'coax-trio'];
 
 export const VERIFY_CASES: Cases = {
   ...Object.fromEntries(SESSION_LINKS.flatMap((link) => Object.entries(shownOn(link)))),
   testers: () => TESTER_IDS.map(tester),
+  ...Object.fromEntries(
+    Array.from({ length: 20 }, (_, group) => [
+      `anything, ${group + 1}`,
+      () => Array.from({ length: 40 }, (_, index) => anything(1000 * group + index)),
+    ]),
+  ),
+  ...Object.fromEntries(
+    ([4, 8] as const).map((ports) => [
+      `a sweep of ${ports} ports`,
+      () =>
+        (['iso', 'tia'] as const).map((standard) =>
+          reportLimits({
+            standard,
+            name: '6A',
+            kind: 'channel',
+            shielded: false,
+            measuredC: 20,
+            hottestC: 40,
+            cords: { lengthM: 10, more: 0.2 },
+            file: { name: `a.s${ports}p`, text: sweepFile(ports) },
+          }),
+        ),
+    ]),
+  ),
   ...Object.fromEntries(
     LIMIT_STANDARDS.flatMap((standard) =>
       LIMIT_CLASSES.flatMap((name) =>
