@@ -17,9 +17,10 @@ import {
 } from '../src/verify/explain';
 
 // How long it takes to say what explains a reading: a thousand readings of all classes, with one fault or
-// two, of the links that sessions are played on, some of them twice with the cable moved.
+// two, of the links that sessions are played on, some of them twice with the cable moved. So many others:
+// `npm run bench:explain -- 100`.
 
-const REQUESTS = 1000;
+const REQUESTS = Number(process.argv[2] ?? 1000);
 const random = seeded(3);
 const links = SESSION_LINKS.map(({ wiring }) => ({
   bench: plainBench(wiring, null, 75),
@@ -48,6 +49,7 @@ for (let request = 0; request < REQUESTS; request += 1) {
     isEnough: isLater(ENOUGH_MS),
   });
   took.push(performance.now() - begun);
+  if (process.env.SLOW) console.log(Math.round(took.at(-1)), classes.length, bench.wiring.near.contacts.length, set.length, moved, trials[0]?.tester, report.cutShort);
   if (report.cutShort) cut += 1;
 }
 took.sort((a, b) => a - b);

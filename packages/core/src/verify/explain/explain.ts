@@ -75,9 +75,13 @@ export function explain(seen: readonly Seen[], bench: Bench, options: ExplainOpt
   for (let size = 0; size <= most && !over; size += 1) {
     const more: Found[] = [];
     for (const indices of setsOf(all, of, differs, size)) {
-      // Single faults are always gone through: without them there is no answer at all.
+      // Single faults are always gone through: without them there is no answer at all. Where fewer explain
+      // it, more at once are much less likely: they are worth little time.
       over =
-        size > 1 && ((size > 2 && consistent.effort() > EFFORT) || options.isOver?.() === true);
+        size > 1 &&
+        ((size > 2 && consistent.effort() > EFFORT) ||
+          options.isOver?.() === true ||
+          (found.length > 0 && options.isEnough?.() === true));
       if (over) break;
       const rows = indices.map((index) => all[index] as Hypothesis);
       const each = sensitive || meet(rows);
