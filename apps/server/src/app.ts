@@ -9,6 +9,7 @@ import { adapterOperations } from './adapters/router';
 import { cableFactOperations } from './cables/router';
 import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
+import { voidOperations } from './facts/router';
 import type { Health } from './health/health';
 import { Metrics } from './health/metrics';
 import { answerErrors, answerUnknown } from './http/answer-errors';
@@ -95,6 +96,7 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
     ...testOperations(services),
     ...ownTesterOperations(services),
     ...tickOperations(services),
+    ...voidOperations(services),
     ...cordOperations(services),
     ...cableFactOperations(services),
     ...instrumentOperations(services),

@@ -4,6 +4,7 @@ import { linkSummary } from './link';
 import { id } from './primitives';
 import { test } from './tests';
 import { reading, tick } from './verify';
+import { voided } from './void';
 
 /** Which links of a site are wanted whole. */
 export const alongRequest = z
@@ -17,6 +18,8 @@ export const linkAlong = z
     ticks: z.array(tick),
     readings: z.array(reading),
     tests: z.array(test),
+    /** Taken back; not among the readings and tests. */
+    voided: z.array(voided),
   })
   .meta({ id: 'LinkAlong', description: 'A link with everything that was done and seen on it.' });
 

@@ -15,6 +15,7 @@ import { siteEndpoints } from './site';
 import { terminateEndpoints } from './terminate';
 import { ownTesterEndpoints, testEndpoints } from './tests';
 import { readingEndpoints, tickEndpoints } from './verify';
+import { voidEndpoints } from './void';
 
 /** Every operation of the API, by subject. */
 export const ENDPOINTS: readonly Endpoint[] = [
@@ -26,6 +27,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
   readingEndpoints,
   testEndpoints,
   tickEndpoints,
+  voidEndpoints,
   recordEndpoints,
   terminateEndpoints,
   ownTesterEndpoints,

@@ -75,6 +75,7 @@ export {
   type Kit,
   type PaceList,
 } from './terminate';
+export { voidEndpoints, voided, type Voided } from './void';
 export {
   diagnoseRequest,
   diagnosis,

@@ -6,6 +6,7 @@ import { site } from './site';
 import { terminationPlan } from './terminate';
 import { test } from './tests';
 import { diagnosis, reading, tick } from './verify';
+import { voided } from './void';
 
 /** Everything known of one link. */
 export const linkRecord = z
@@ -16,6 +17,8 @@ export const linkRecord = z
     ticks: z.array(tick),
     readings: z.array(reading),
     tests: z.array(test),
+    /** Taken back; not among the readings and tests. */
+    voided: z.array(voided),
     /** Places of faults that traces told, those that were not taken back. */
     places: z.array(cableFact),
     /** The last reading's diagnosis for the link as it is described now. */

@@ -49,7 +49,6 @@ for (let request = 0; request < REQUESTS; request += 1) {
     isEnough: isLater(ENOUGH_MS),
   });
   took.push(performance.now() - begun);
-  if (process.env.SLOW) console.log(Math.round(took.at(-1)), classes.length, bench.wiring.near.contacts.length, set.length, moved, trials[0]?.tester, report.cutShort);
   if (report.cutShort) cut += 1;
 }
 took.sort((a, b) => a - b);

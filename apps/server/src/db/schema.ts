@@ -159,6 +159,33 @@ export const ticks = pgTable(
   ],
 );
 
+/**
+ * Facts of every kind, one row each; so far those that take another one back. A trigger refuses to change or
+ * delete them, and moves their link on.
+ */
+export const facts = pgTable(
+  'facts',
+  {
+    ...fact,
+    kind: text('kind').$type<FactKind>().notNull(),
+    linkId: uuid('link_id')
+      .notNull()
+      .references(() => links.id),
+    at: instant('at').notNull(),
+    /** Of the body's form: an older one is read as what it has become. */
+    version: integer('version').notNull(),
+    body: jsonb('body').$type<unknown>().notNull(),
+    /** The fact that this one takes back; each is taken back once. */
+    voids: uuid('voids'),
+  },
+  (table) => [
+    index('facts_link').on(table.linkId, table.kind, table.at, table.seq),
+    uniqueIndex('facts_voids').on(table.voids),
+  ],
+);
+
+export type FactKind = 'void';
+
 /** Facts, with the diagnosis that was given when they were taken. */
 export const readings = pgTable(
   'readings',

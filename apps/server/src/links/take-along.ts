@@ -1,5 +1,6 @@
 import type { Asked, alongEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
+import { voidedOfLinks } from '../facts/voids';
 import { readingsOfLinks } from '../readings/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
@@ -13,11 +14,12 @@ export async function takeAlong({ id, body }: Asked<typeof alongEndpoints.take>,
   const site = await getSite(db, id);
   const rows = await getRows(db, site.id, body.links);
   const ids = rows.map((row) => row.id);
-  const [links, ticks, readings, tests] = await Promise.all([
+  const [links, ticks, readings, tests, voided] = await Promise.all([
     standingOf(db, rows, await jobOf(db, site)),
     ticksOfLinks(db, ids),
     readingsOfLinks(db, ids),
     testsOfLinks(db, ids),
+    voidedOfLinks(db, ids),
   ]);
   const stamps = new Map(rows.map(({ id, stamp }) => [id, stamp]));
   return {
@@ -27,6 +29,7 @@ export async function takeAlong({ id, body }: Asked<typeof alongEndpoints.take>,
       ticks: ticks.get(link.id) ?? [],
       readings: readings.get(link.id) ?? [],
       tests: tests.get(link.id) ?? [],
+      voided: voided.get(link.id) ?? [],
     })),
   };
 }

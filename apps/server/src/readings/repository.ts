@@ -2,11 +2,12 @@ import type { Reading, readingInput } from '@near-spoke/contract';
 import type { Wiring } from '@near-spoke/core/link';
 import type { TakenReading } from '@near-spoke/core/record';
 import type { Diagnosis } from '@near-spoke/core/verify';
-import { asc, desc, eq, inArray } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { readings } from '../db/schema';
+import { stands } from '../facts/stands';
 import { refuseOtherFact } from '../http/same-fact';
 
 type Row = typeof readings.$inferSelect;
@@ -31,7 +32,7 @@ export async function listReadings(db: Database, linkId: string): Promise<Readin
   const rows = await db
     .select()
     .from(readings)
-    .where(eq(readings.linkId, linkId))
+    .where(and(eq(readings.linkId, linkId), stands(readings.id)))
     .orderBy(asc(readings.takenAt), asc(readings.seq));
   return rows.map(toReading);
 }
@@ -46,7 +47,7 @@ export async function readingsOfLinks(
   const rows = await db
     .select()
     .from(readings)
-    .where(inArray(readings.linkId, [...linkIds]))
+    .where(and(inArray(readings.linkId, [...linkIds]), stands(readings.id)))
     .orderBy(asc(readings.takenAt), asc(readings.seq));
   for (const row of rows) {
     const list = byLink.get(row.linkId) ?? [];
@@ -64,7 +65,7 @@ export async function latestReadings(
   const rows = await db
     .selectDistinctOn([readings.linkId])
     .from(readings)
-    .where(inArray(readings.linkId, [...linkIds]))
+    .where(and(inArray(readings.linkId, [...linkIds]), stands(readings.id)))
     .orderBy(readings.linkId, desc(readings.takenAt), desc(readings.seq));
   return new Map(rows.map((row) => [row.linkId, toReading(row)]));
 }

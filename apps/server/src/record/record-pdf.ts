@@ -34,6 +34,7 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   tracedPlaces(page, record);
   work(page, record);
   history(page, record);
+  takenBack(page, record);
   footers(page, record);
   page.end();
   return bytes;
@@ -177,6 +178,18 @@ function history(page: Page, { readings }: LinkRecord): void {
       page,
       when(reading.takenAt),
       `${reading.author}: ${reading.diagnosis.summary} ${ENTERED_TEXT[reading.entered]}${reading.note ? ` ${reading.note}` : ''}`,
+    );
+}
+
+/** What is not true after all stays to be read, with the reason. */
+function takenBack(page: Page, { voided }: LinkRecord): void {
+  if (voided.length === 0) return;
+  title(page, 'Taken back');
+  for (const { takenAt, takenBy, summary, at, author, reason } of [...voided].reverse())
+    field(
+      page,
+      when(takenAt),
+      `${takenBy}: ${summary} Taken back ${when(at)} by ${author}: ${reason}`,
     );
 }
 

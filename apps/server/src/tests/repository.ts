@@ -2,11 +2,12 @@ import type { Test, testInput } from '@near-spoke/contract/tests';
 import type { Wiring } from '@near-spoke/core/link';
 import type { TakenTest } from '@near-spoke/core/record';
 import type { JudgedTest } from '@near-spoke/core/verify/explain';
-import { asc, eq, inArray } from 'drizzle-orm';
+import { and, asc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { tests } from '../db/schema';
+import { stands } from '../facts/stands';
 import { refuseOtherFact } from '../http/same-fact';
 
 type Row = typeof tests.$inferSelect;
@@ -34,7 +35,7 @@ export async function testsOfLinks(
   const rows = await db
     .select()
     .from(tests)
-    .where(inArray(tests.linkId, [...linkIds]))
+    .where(and(inArray(tests.linkId, [...linkIds]), stands(tests.id)))
     .orderBy(asc(tests.takenAt), asc(tests.seq));
   for (const row of rows) {
     const list = byLink.get(row.linkId) ?? [];

@@ -41,7 +41,13 @@ describe('The record of a link', () => {
   const open = async (link: LinkSummary, ticks: readonly Tick[] = []) => {
     ({ http, store } = await openSite([link], [OpenLink, provideCables()]));
     store.dispatch(
-      evidenceActions.loaded({ linkId: link.id, ticks: [...ticks], readings: [], tests: [] }),
+      evidenceActions.loaded({
+        linkId: link.id,
+        ticks: [...ticks],
+        readings: [],
+        tests: [],
+        voided: [],
+      }),
     );
     TestBed.inject(OpenLink).open(link.id);
     fixture = TestBed.createComponent(RecordPage);

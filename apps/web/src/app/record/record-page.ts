@@ -2,6 +2,8 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatIcon } from '@angular/material/icon';
+import type { Reading } from '@near-spoke/contract';
+import type { Test } from '@near-spoke/contract/tests';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { standingFacts } from '@near-spoke/core/reflect/velocity';
 import {
@@ -18,15 +20,26 @@ import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
+import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import { linkIdOf } from '../store/outbox/deed';
 import { outboxActions, outboxFeature } from '../store/outbox/outbox';
+import { TakeBack } from './take-back';
 
 /** Everything known of the link, on one page that prints. */
 @Component({
   selector: 'ns-record-page',
-  imports: [ConductorSwatch, DatePipe, LinkRuler, MatButtonModule, MatIcon, NextThing, StateMark],
+  imports: [
+    ConductorSwatch,
+    DatePipe,
+    LinkRuler,
+    MatButtonModule,
+    MatIcon,
+    NextThing,
+    StateMark,
+    TakeBack,
+  ],
   templateUrl: './record-page.html',
   styleUrl: './record-page.scss',
   providers: [CableFacts],
@@ -35,6 +48,7 @@ import { outboxActions, outboxFeature } from '../store/outbox/outbox';
 export class RecordPage {
   protected readonly open = inject(OpenLink);
   private readonly store = inject(Store);
+  private readonly deeds = inject(Deeds);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly stateName = STATE_NAME;
@@ -107,6 +121,8 @@ export class RecordPage {
       unseen: row.missed.map((kind) => SEVERAL_FAULTS[kind]).join(', '),
     })),
   );
+  /** What was taken back, the newest first. */
+  protected readonly voided = computed(() => [...this.open.facts().voided].reverse());
   protected readonly earlier = computed(() => this.open.facts().readings.slice(0, -1).reverse());
 
   constructor() {
@@ -118,6 +134,21 @@ export class RecordPage {
       what: 'Print the record',
       run: () => this.print(),
     });
+  }
+
+  protected takeReadingBack(reading: Reading, reason: string): void {
+    const { id: of, takenAt, author: takenBy, diagnosis } = reading;
+    this.takeBack({ of, kind: 'reading', takenAt, takenBy, summary: diagnosis.summary, reason });
+  }
+
+  protected takeTestBack(test: Test, reason: string): void {
+    const { id: of, takenAt, author: takenBy, summary } = test;
+    this.takeBack({ of, kind: 'test', takenAt, takenBy, summary, reason });
+  }
+
+  private takeBack(told: Parameters<Deeds['voidFact']>[1]): void {
+    const link = this.link();
+    if (link) this.deeds.voidFact(link, told);
   }
 
   protected print(): void {

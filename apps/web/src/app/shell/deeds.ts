@@ -1,5 +1,12 @@
 import { Injectable, inject } from '@angular/core';
-import type { LinkInput, LinkPatch, LinkSummary, Reading, Tick } from '@near-spoke/contract';
+import type {
+  LinkInput,
+  LinkPatch,
+  LinkSummary,
+  Reading,
+  Tick,
+  Voided,
+} from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
@@ -94,6 +101,21 @@ export class Deeds {
       wiring: wiringOf(link, this.job()) as Test['wiring'],
     };
     return this.queue({ kind: 'test', linkId: link.id, test }, `Test of ${link.label}`, UNDO_MS);
+  }
+
+  /** Takes a reading or a test back that is not true; it stays in the record. */
+  voidFact(
+    link: LinkSummary,
+    told: Pick<Voided, 'of' | 'kind' | 'takenAt' | 'takenBy' | 'summary' | 'reason'>,
+  ): void {
+    const voided: Voided = {
+      ...told,
+      id: v7(),
+      linkId: link.id,
+      at: new Date().toISOString(),
+      author: this.person.name(),
+    };
+    this.queue({ kind: 'void', linkId: link.id, voided }, `Taken back on ${link.label}`);
   }
 
   beginCords(told: Pick<CordBatch, 'siteId' | 'name' | 'note' | 'cord' | 'tester'>): string {

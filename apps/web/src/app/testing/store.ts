@@ -61,7 +61,7 @@ export function flushAlong(http: HttpTestingController, links: readonly LinkSumm
     flush({
       links: links
         .filter(({ id }) => wanted.includes(id))
-        .map((link) => ({ link, stamp: 0, ticks: [], readings: [], tests: [] })),
+        .map((link) => ({ link, stamp: 0, ticks: [], readings: [], tests: [], voided: [] })),
     });
   }
 }
@@ -95,7 +95,9 @@ export async function openSite(
   for (const link of links) {
     store.dispatch(linksActions.opened({ link }));
     const { id: linkId } = link;
-    store.dispatch(evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [] }));
+    store.dispatch(
+      evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [], voided: [] }),
+    );
   }
   await settle();
   return { store, http };

@@ -15,7 +15,7 @@ const plain = (value: unknown): unknown => {
 };
 
 /** FNV-1a of 32 bits: what is told in eight letters, so that what differs in anything differs in them. */
-function digest(value: unknown): string {
+export function digest(value: unknown): string {
   let hash = 0x811c9dc5;
   for (const letter of JSON.stringify(plain(value)) ?? '') {
     hash ^= letter.codePointAt(0) ?? 0;

@@ -3,6 +3,7 @@ import {
   reading,
   readingResult,
   tick,
+  voided,
   type LinkAlong,
   type LinkSummary,
 } from '@near-spoke/contract';
@@ -41,6 +42,17 @@ export async function bringUp(write: Write, deed: Deed, answer: unknown): Promis
         await changeLink(write, deed.linkId, (along) => ({
           ...along,
           tests: upsert(along.tests, kept.data),
+        }));
+      return;
+    }
+    case 'void': {
+      const kept = voided.safeParse(answer);
+      if (kept.success)
+        await changeLink(write, deed.linkId, (along) => ({
+          ...along,
+          readings: along.readings.filter(({ id }) => id !== kept.data.of),
+          tests: along.tests.filter(({ id }) => id !== kept.data.of),
+          voided: upsert(along.voided, kept.data),
         }));
       return;
     }
@@ -101,7 +113,7 @@ async function changeLink(
 
 async function putLink(write: Write, link: LinkSummary): Promise<void> {
   const before = await write.objectStore('links').get(link.id);
-  const none: LinkAlong = { link, stamp: 0, ticks: [], readings: [], tests: [] };
+  const none: LinkAlong = { link, stamp: 0, ticks: [], readings: [], tests: [], voided: [] };
   const kept: KeptLink = {
     id: link.id,
     siteId: link.siteId,

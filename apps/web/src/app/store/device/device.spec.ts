@@ -21,7 +21,7 @@ describe('what is kept on a device', () => {
   let client: HttpClient;
   let device: Device;
   const link = testLink('K4');
-  const whole = { link, stamp: 4, ticks: [], readings: [], tests: [] };
+  const whole = { link, stamp: 4, ticks: [], readings: [], tests: [], voided: [] };
 
   beforeEach(async () => {
     await emptyDevice();

@@ -52,10 +52,20 @@ export const loadEvidence = createEffect(
                     ticks: row.ticks,
                     readings: row.readings,
                     tests: row.tests,
+                    // What was taken along by an earlier program has none.
+                    voided: row.voided ?? [],
                   }),
                 ];
               return opened[linkId]
-                ? [evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [] })]
+                ? [
+                    evidenceActions.loaded({
+                      linkId,
+                      ticks: [],
+                      readings: [],
+                      tests: [],
+                      voided: [],
+                    }),
+                  ]
                 : [evidenceActions.missing({ linkId })];
             });
           }),

@@ -1,4 +1,4 @@
-import type { Reading, Tick } from '@near-spoke/contract';
+import type { Reading, Tick, Voided } from '@near-spoke/contract';
 import type { Test } from '@near-spoke/contract/tests';
 import type { Tested } from '@near-spoke/core/record';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
@@ -10,14 +10,21 @@ import type { Loading } from '../loading';
 export type Fact =
   | { readonly kind: 'tick'; readonly tick: Tick }
   | { readonly kind: 'reading'; readonly reading: Reading }
-  | { readonly kind: 'test'; readonly test: Test };
+  | { readonly kind: 'test'; readonly test: Test }
+  | { readonly kind: 'void'; readonly voided: Voided };
 
 export const evidenceActions = createActionGroup({
   source: 'Evidence',
   events: {
     Load: props<{ linkId: string }>(),
     'Load many': props<{ linkIds: readonly string[] }>(),
-    Loaded: props<{ linkId: string; ticks: Tick[]; readings: Reading[]; tests: Test[] }>(),
+    Loaded: props<{
+      linkId: string;
+      ticks: Tick[];
+      readings: Reading[];
+      tests: Test[];
+      voided: Voided[];
+    }>(),
     'Load failed': props<{ linkId: string; refusal: Refusal }>(),
     /** There is no such link. */
     Missing: props<{ linkId: string }>(),
@@ -30,17 +37,20 @@ export interface EvidenceState {
   readonly ticks: EntityState<Tick>;
   readonly readings: EntityState<Reading>;
   readonly tests: EntityState<Test>;
+  readonly voided: EntityState<Voided>;
   readonly loading: Readonly<Record<string, Loading>>;
 }
 
 const ticks = createEntityAdapter<Tick>();
 const readings = createEntityAdapter<Reading>();
 const tests = createEntityAdapter<Test>();
+const voided = createEntityAdapter<Voided>();
 
 const initial: EvidenceState = {
   ticks: ticks.getInitialState(),
   readings: readings.getInitialState(),
   tests: tests.getInitialState(),
+  voided: voided.getInitialState(),
   loading: {},
 };
 
@@ -69,6 +79,7 @@ export const evidenceFeature = createFeature({
           ticks: ticks.upsertMany(action.ticks, state.ticks),
           readings: readings.upsertMany(action.readings, state.readings),
           tests: tests.upsertMany(action.tests, state.tests),
+          voided: voided.upsertMany(action.voided, state.voided),
         },
         action.linkId,
         'done',
@@ -78,18 +89,24 @@ export const evidenceFeature = createFeature({
       state.loading[linkId] === 'done' ? state : mark(state, linkId, 'failed'),
     ),
     on(evidenceActions.missing, (state, { linkId }) => mark(state, linkId, 'missing')),
-    on(evidenceActions.added, (state, { fact }): EvidenceState =>
-      fact.kind === 'tick'
-        ? { ...state, ticks: ticks.upsertOne(fact.tick, state.ticks) }
-        : fact.kind === 'test'
-          ? { ...state, tests: tests.upsertOne(fact.test, state.tests) }
-          : { ...state, readings: readings.upsertOne(fact.reading, state.readings) },
-    ),
+    on(evidenceActions.added, (state, { fact }): EvidenceState => {
+      switch (fact.kind) {
+        case 'tick':
+          return { ...state, ticks: ticks.upsertOne(fact.tick, state.ticks) };
+        case 'test':
+          return { ...state, tests: tests.upsertOne(fact.test, state.tests) };
+        case 'reading':
+          return { ...state, readings: readings.upsertOne(fact.reading, state.readings) };
+        case 'void':
+          return { ...state, voided: voided.upsertOne(fact.voided, state.voided) };
+      }
+    }),
     on(evidenceActions.takenBack, (state, { id }): EvidenceState => ({
       ...state,
       ticks: ticks.removeOne(id, state.ticks),
       readings: readings.removeOne(id, state.readings),
       tests: tests.removeOne(id, state.tests),
+      voided: voided.removeOne(id, state.voided),
     })),
   ),
 });
@@ -98,6 +115,8 @@ export interface LinkEvidence {
   readonly ticks: readonly Tick[];
   readonly readings: readonly Reading[];
   readonly tests: readonly Test[];
+  /** What was taken back: not among the others. */
+  readonly voided: readonly Voided[];
 }
 
 /** The facts about one link, oldest first. */
@@ -105,11 +124,16 @@ export function factsOf(state: EvidenceState, linkId: string): LinkEvidence {
   const of = <T extends { linkId: string }>({ entities }: EntityState<T>): T[] =>
     Object.values(entities).filter((fact): fact is T => fact?.linkId === linkId);
   const inTime = <T extends { readonly id: string; readonly takenAt: string }>(facts: T[]) =>
-    facts.sort((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id));
+    facts
+      .filter(({ id }) => !gone.has(id))
+      .sort((a, b) => a.takenAt.localeCompare(b.takenAt) || a.id.localeCompare(b.id));
+  const takenBack = of(state.voided).sort((a, b) => a.at.localeCompare(b.at));
+  const gone = new Set(takenBack.map((row) => row.of));
   return {
     ticks: of(state.ticks).sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id)),
     readings: inTime(of(state.readings)),
     tests: inTime(of(state.tests)),
+    voided: takenBack,
   };
 }
 

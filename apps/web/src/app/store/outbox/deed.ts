@@ -1,4 +1,4 @@
-import type { LinkInput, LinkPatch, Problem, Reading, Tick } from '@near-spoke/contract';
+import type { LinkInput, LinkPatch, Problem, Reading, Tick, Voided } from '@near-spoke/contract';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
@@ -9,6 +9,7 @@ export type Deed =
   | { readonly kind: 'tick'; readonly linkId: string; readonly tick: Tick }
   | { readonly kind: 'reading'; readonly linkId: string; readonly reading: Reading }
   | { readonly kind: 'test'; readonly linkId: string; readonly test: Test }
+  | { readonly kind: 'void'; readonly linkId: string; readonly voided: Voided }
   | {
       readonly kind: 'link-new';
       readonly linkId: string;

@@ -149,6 +149,8 @@ export const mirror = createEffect(
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.reading.id })];
           if (deed.kind === 'test')
             return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.test.id })];
+          if (deed.kind === 'void')
+            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.voided.id })];
           return askedAgain(deed);
         }),
       ),
@@ -199,6 +201,10 @@ function shown({ deed }: Entry): Action[] {
   if (deed.kind === 'test') {
     const { linkId, test } = deed;
     return [evidenceActions.added({ linkId, fact: { kind: 'test', test } })];
+  }
+  if (deed.kind === 'void') {
+    const { linkId, voided } = deed;
+    return [evidenceActions.added({ linkId, fact: { kind: 'void', voided } })];
   }
   return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
 }

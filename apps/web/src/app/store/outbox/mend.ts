@@ -61,6 +61,7 @@ const BODY: Readonly<Record<Deed['kind'], string | null>> = {
   tick: 'tick',
   reading: 'reading',
   test: 'test',
+  void: 'voided',
   'link-new': 'link',
   'link-change': 'patch',
   'link-away': null,

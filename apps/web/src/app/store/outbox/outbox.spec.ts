@@ -148,7 +148,9 @@ describe('the outbox', () => {
     if (entry?.deed.kind !== 'reading') throw new Error('Nothing was kept');
     store.dispatch(evidenceActions.takenBack({ linkId: link.id, id: entry.deed.reading.id }));
     expect(state()).toBe('planned');
-    store.dispatch(evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [], tests: [] }));
+    store.dispatch(
+      evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [], tests: [], voided: [] }),
+    );
     await settle();
     expect(state()).toBe('fail');
   });

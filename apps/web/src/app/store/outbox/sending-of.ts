@@ -1,4 +1,9 @@
-import { linkEndpoints, readingEndpoints, tickEndpoints } from '@near-spoke/contract';
+import {
+  linkEndpoints,
+  readingEndpoints,
+  tickEndpoints,
+  voidEndpoints,
+} from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { adapterEndpoints } from '@near-spoke/contract/map';
 import { cableFactEndpoints } from '@near-spoke/contract/reflect';
@@ -27,6 +32,8 @@ const SENDING: Kinds = {
       ...body
     },
   }) => sending(testEndpoints.keep, { id, body }),
+  void: ({ linkId, voided: { id, of, reason, at, author } }) =>
+    sending(voidEndpoints.keep, { id: linkId, body: { id, of, reason, at, author } }),
   'link-new': ({ siteId: id, link: body }) => sending(linkEndpoints.make, { id, body }),
   'link-change': ({ linkId: id, patch: body }) => sending(linkEndpoints.change, { id, body }),
   'link-away': ({ linkId: id, version }) =>
