@@ -72,3 +72,37 @@ test('a change that someone else overtook is told, and what is stored is shown',
   await expect(page.getByRole('alert')).toContainText('Change of K07 was not taken.');
   await expect(page.locator('ns-link-ruler')).toContainText('43 m');
 });
+
+test('a reading that is not true is taken back with a reason, also over a server that is away', async ({
+  page,
+  stage,
+}) => {
+  const url = await stage.linkUrl('K04', 'record');
+  const link = url.split('/').at(-2) ?? '';
+  const record = () =>
+    stage.api<{ readings: unknown[]; voided: { reason: string }[] }>(`/api/links/${link}/record`);
+  const before = (await record()).readings.length;
+  await page.goto(url);
+  await expect(page.getByText('One fault found.')).toBeVisible();
+  await stage.stop();
+  await page
+    .getByRole('button', { name: /^Take back: / })
+    .first()
+    .click();
+  await page.getByLabel('Why is this not true?').fill('Read on K05, not on K04.');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Taken back' })).toBeVisible();
+  await expect(page.getByText('One fault found.')).toHaveCSS(
+    'text-decoration-line',
+    'line-through',
+  );
+
+  await stage.start();
+  await isSent(page);
+  await expect.poll(async () => (await record()).voided.length).toBe(1);
+  const kept = await record();
+  expect(kept.readings.length).toBe(before - 1);
+  expect(kept.voided[0]?.reason).toBe('Read on K05, not on K04.');
+  await page.reload();
+  await expect(page.getByText('by tech 1: Read on K05, not on K04.')).toBeVisible();
+});
