@@ -1,7 +1,7 @@
 import type { SchemeId } from '../catalogue';
 import { conductorGraph, joinedGroups } from './conductor-graph';
 import { PLAIN_JOB } from './link';
-import { fourPairWiring, wiringOf } from './wiring';
+import { fourPairWiring, turnedContact, wiringOf } from './wiring';
 import { hubOf } from './hub';
 import { canonicalReading } from './reading';
 
@@ -67,4 +67,18 @@ describe('hubOf', () => {
   ];
   for (const [place, hub] of rows)
     it(`finds ${hub} in ${place.trim()}`, () => expect(hubOf(place)).toBe(hub));
+});
+
+describe('A cord that is turned over', () => {
+  it('has the first contact where the last one was, and so on to the middle', () => {
+    const { near } = fourPairWiring('T568B', 'T568B', false);
+    expect(['1', '2', '4', '5', '8'].map((name) => turnedContact(near, name))).toEqual([
+      '8',
+      '7',
+      '5',
+      '4',
+      '1',
+    ]);
+    expect(turnedContact(near, 'S')).toBe('S');
+  });
 });
