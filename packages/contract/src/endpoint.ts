@@ -3,6 +3,9 @@ import { numberText, version } from './primitives';
 
 type Method = 'get' | 'post' | 'patch' | 'delete';
 
+/** A query: all of it is text. */
+type Texts = Readonly<Record<string, string | undefined>>;
+
 /** One operation of the API: the server mounts it, the web calls it, its description is made from it. */
 export interface Endpoint {
   readonly method: Method;
@@ -12,7 +15,7 @@ export interface Endpoint {
   /** What {id} may be, where it is not a UUID. */
   readonly idAs?: z.ZodType<string>;
   readonly summary: string;
-  readonly query?: z.ZodType<unknown, Readonly<Record<string, unknown>>>;
+  readonly query?: z.ZodType<unknown, Texts>;
   readonly body?: z.ZodType;
   /** Media types of a file that may be sent in place of a JSON body. */
   readonly files?: readonly string[];
@@ -76,7 +79,7 @@ type Loose<T> = unknown extends T
 /** A request as it is written, whatever is asked. */
 export interface Written {
   readonly id?: string | undefined;
-  readonly query?: Readonly<Record<string, unknown>> | undefined;
+  readonly query?: Texts | undefined;
   readonly body?: unknown;
 }
 

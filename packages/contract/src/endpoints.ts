@@ -40,4 +40,4 @@ export const ENDPOINTS: readonly Endpoint[] = [
   reflectEndpoints,
   partEndpoints,
   catalogueEndpoints,
-].flatMap((group): readonly Endpoint[] => Object.values(group));
+].flatMap((group) => Object.values<Endpoint>(group));

@@ -15,6 +15,7 @@ export class Reply {
 
 /** What an operation may be answered with: what the contract has, or a reply that is ready to be sent. */
 export type Said<E extends Endpoint> =
+  // eslint-disable-next-line @typescript-eslint/no-invalid-void-type -- where there is nothing to answer, nothing is returned
   (E extends { readonly answer: unknown } ? Answering<E> : void) | Reply;
 
 const encoder = new TextEncoder();

@@ -2,7 +2,7 @@ import { level, type Thresholds } from './level';
 import { commonBase, inverter } from './remedy';
 
 const of = (id: string): Thresholds => {
-  const { thresholds } = level(id);
+  const thresholds = level(id)?.thresholds;
   if (!thresholds) throw new Error(id);
   return thresholds;
 };

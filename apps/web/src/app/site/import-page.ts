@@ -141,7 +141,7 @@ export class ImportPage {
     const asking = this.api
       .sendFile(
         scheduleEndpoints.read,
-        { id: this.siteId(), query: { dryRun } },
+        { id: this.siteId(), query: { dryRun: String(dryRun) } },
         content,
         'text/csv',
       )

@@ -69,7 +69,7 @@ export class Api {
     const { endpoint, query = {}, body } = request;
     const params = Object.fromEntries(
       Object.entries(query).flatMap(([name, value]) =>
-        value === undefined ? [] : [[name, String(value)]],
+        value === undefined ? [] : [[name, value]],
       ),
     );
     return this.http.request<unknown>(endpoint.method.toUpperCase(), pathOf(endpoint, request), {
