@@ -43,11 +43,12 @@ export async function makeLogger({ level, folder }: LogOptions): Promise<Logger>
   return pino(options, file);
 }
 
-/** A line for each request: id, method, path without its query, status, milliseconds. */
+/** A line for each request: id, method, path without its query, the route that answered, status, milliseconds. */
 export const logRequests = (logger: Logger) =>
   pinoHttp({
     logger,
     wrapSerializers: false,
+    customProps: (request) => ({ route: routeOf(request) }),
     customLogLevel: (_, response) => (response.statusCode < 500 ? 'debug' : 'error'),
     serializers: {
       req: ({ id, method, url }: IncomingMessage & { id?: unknown }) => ({
@@ -61,3 +62,7 @@ export const logRequests = (logger: Logger) =>
     customSuccessMessage: () => 'answered',
     customErrorMessage: () => 'failed',
   });
+
+const routeOf = (
+  request: IncomingMessage & { readonly route?: { readonly path?: unknown } },
+): string => (typeof request.route?.path === 'string' ? request.route.path : 'none');
