@@ -9,15 +9,6 @@ import {
 import { parseCapture } from '../../formats/captures';
 import { summariseLink, linkFacts, NOT_TESTED } from '../../record';
 import { PLAIN_JOB } from '../../link';
-import {
-  formatLength,
-  formatMm,
-  formatOhm,
-  formatUncertain,
-  parseLength,
-  parseNumber,
-  parseOhm,
-} from '../../units';
 import type { Cases } from './digest';
 
 const HEAD = 'label,from,to,cable,near connector,far connector,scheme,length,route,note';
@@ -38,19 +29,6 @@ const TRACES = [
   'Sample rate,5e8\nVertical Units,V\nIndex,CH1\n0,0\n1,0.4\n2,0.9\n3,1\n',
   'Sample interval,-1\nCH1\n0\n0.1\n0.9\n1\n',
   'nothing of this kind',
-];
-const LENGTHS = [
-  '12',
-  '12 m',
-  '4,25 m',
-  '13 mm',
-  '1/2 in',
-  '5\' 6"',
-  '3 ft 2 in',
-  '1.5 yd',
-  '-3 m',
-  'x',
-  '1e3 cm',
 ];
 
 export const FORMATS_CASES: Cases = {
@@ -92,20 +70,4 @@ export const FORMATS_CASES: Cases = {
     parseSweepCsv('Frequency\n1\n'),
   ],
   captures: () => TRACES.map((text) => parseCapture(text, 'a.csv')),
-  lengths: () =>
-    LENGTHS.map((text) => [
-      parseLength(text),
-      parseLength(text, { bareUnit: 'ft' }),
-      parseNumber(text, 'm'),
-    ]),
-  ohms: () => ['4k7', '12.4', 'OL', '1M', '75 Ω', 'x'].map((text) => parseOhm(text)),
-  written: () =>
-    [0.004, 0.31, 12.345, 1200].map((metres) => [
-      formatLength(metres, 'metric'),
-      formatLength(metres, 'imperial'),
-      formatMm(metres * 1000, 'metric'),
-      formatMm(metres * 1000, 'imperial'),
-      formatOhm(metres * 100),
-      formatUncertain({ value: metres, u: metres / 70 }, 'metric'),
-    ]),
 };
