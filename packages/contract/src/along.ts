@@ -5,6 +5,7 @@ import { id } from './primitives';
 import { test } from './tests';
 import { reading, tick } from './verify';
 import { voided } from './void';
+import type { Shared } from './shared';
 
 /** Which links of a site are wanted whole. */
 export const alongRequest = z
@@ -25,7 +26,7 @@ export const linkAlong = z
 
 export const along = z.object({ links: z.array(linkAlong) }).meta({ id: 'Along' });
 
-export type LinkAlong = z.output<typeof linkAlong>;
+export type LinkAlong = Shared<z.output<typeof linkAlong>>;
 
 export const alongEndpoints = endpoints({
   take: {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { numberText, version } from './primitives';
+import type { Shared } from './shared';
 
 type Method = 'get' | 'post' | 'patch' | 'delete';
 
@@ -60,21 +61,15 @@ export type ToAsk<E extends Endpoint> = Needed<
   E extends { readonly of: string } ? string : undefined
 > &
   Needed<'query', Input<E extends { readonly query: infer Q } ? Q : undefined>> &
-  Needed<'body', Input<E extends { readonly body: infer B } ? B : undefined>>;
+  Needed<'body', Shared<Input<E extends { readonly body: infer B } ? B : undefined>>>;
 
 /** What an operation answers, read. */
 export type Answered<E extends Endpoint> = Output<
   E extends { readonly answer: infer A } ? A : undefined
 >;
 
-/** The same as who answers has it: what is only read may be shared. */
-export type Answering<E extends Endpoint> = Loose<Answered<E>>;
-
-type Loose<T> = unknown extends T
-  ? T
-  : T extends object
-    ? { readonly [K in keyof T]: Loose<T[K]> }
-    : T;
+/** The same as who answers has it. */
+export type Answering<E extends Endpoint> = Shared<Answered<E>>;
 
 /** A request as it is written, whatever is asked. */
 export interface Written {

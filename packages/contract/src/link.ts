@@ -15,6 +15,7 @@ import {
   scheme,
   version,
 } from './primitives';
+import type { Shared } from './shared';
 
 const linkEnd = z
   .strictObject({
@@ -168,12 +169,12 @@ export const siteStanding = z
   })
   .meta({ id: 'SiteStanding' });
 
-export type Link = z.output<typeof link>;
-export type LinkInput = z.input<typeof linkInput>;
-export type LinkPatch = z.input<typeof linkPatch>;
-export type LinkSummary = z.output<typeof linkSummary>;
-export type LinkRow = z.output<typeof linkRow>;
-export type SiteStanding = z.output<typeof siteStanding>;
+export type Link = Shared<z.output<typeof link>>;
+export type LinkInput = Shared<z.input<typeof linkInput>>;
+export type LinkPatch = Shared<z.input<typeof linkPatch>>;
+export type LinkSummary = Shared<z.output<typeof linkSummary>>;
+export type LinkRow = Shared<z.output<typeof linkRow>>;
+export type SiteStanding = Shared<z.output<typeof siteStanding>>;
 
 export const linkEndpoints = endpoints({
   list: {

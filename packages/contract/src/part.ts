@@ -9,6 +9,7 @@ import {
 import * as z from 'zod';
 import { endpoints, versionSeen } from './endpoint';
 import { contact, filled, id, jacket, line, version } from './primitives';
+import type { Shared } from './shared';
 
 const mm = z.number().min(1e-3).max(1000);
 const awg = z.number().min(0).max(50);
@@ -149,9 +150,9 @@ export const partPatch = z
 export const part = z.object({ id, ...fields, away: z.boolean(), version }).meta({ id: 'Part' });
 export const partList = z.object({ parts: z.array(part) }).meta({ id: 'PartList' });
 
-export type Part = z.output<typeof part>;
-export type PartInput = z.input<typeof partInput>;
-export type PartPatch = z.input<typeof partPatch>;
+export type Part = Shared<z.output<typeof part>>;
+export type PartInput = Shared<z.input<typeof partInput>>;
+export type PartPatch = Shared<z.input<typeof partPatch>>;
 
 /** A stored part as the catalogue's row; its id there is the part's own. */
 export function rowsOfParts(parts: readonly Part[]) {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { cellProblem } from './schedule';
+import type { Shared } from './shared';
 
 /** An error, as RFC 9457 describes it. */
 export const problem = z
@@ -26,4 +27,4 @@ export const problem = z
   })
   .meta({ id: 'Problem' });
 
-export type Problem = z.output<typeof problem>;
+export type Problem = Shared<z.output<typeof problem>>;

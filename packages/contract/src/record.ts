@@ -7,6 +7,7 @@ import { terminationPlan } from './terminate';
 import { test } from './tests';
 import { diagnosis, reading, tick } from './verify';
 import { voided } from './void';
+import type { Shared } from './shared';
 
 /** Everything known of one link. */
 export const linkRecord = z
@@ -27,7 +28,7 @@ export const linkRecord = z
   })
   .meta({ id: 'LinkRecord' });
 
-export type LinkRecord = z.output<typeof linkRecord>;
+export type LinkRecord = Shared<z.output<typeof linkRecord>>;
 
 export const recordEndpoints = endpoints({
   one: {

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { link } from './link';
+import type { Shared } from './shared';
 
 export const cellProblem = z
   .object({
@@ -38,8 +39,8 @@ export const importQuery = z.strictObject({
 
 export const importText = z.strictObject({ csv: z.string() }).meta({ id: 'ImportText' });
 
-export type ImportReport = z.output<typeof importReport>;
-export type CellProblem = z.output<typeof cellProblem>;
+export type ImportReport = Shared<z.output<typeof importReport>>;
+export type CellProblem = Shared<z.output<typeof cellProblem>>;
 
 export const scheduleEndpoints = endpoints({
   read: {

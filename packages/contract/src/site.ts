@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints, versionSeen } from './endpoint';
 import { filled, id, instant, line, schoolChoices, scheme, version } from './primitives';
+import type { Shared } from './shared';
 
 const fields = {
   name: filled(120),
@@ -33,9 +34,9 @@ export const site = z.object({ id, ...fields, version, createdAt: instant }).met
 
 export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList' });
 
-export type Site = z.output<typeof site>;
-export type SiteInput = z.input<typeof siteInput>;
-export type SitePatch = z.input<typeof sitePatch>;
+export type Site = Shared<z.output<typeof site>>;
+export type SiteInput = Shared<z.input<typeof siteInput>>;
+export type SitePatch = Shared<z.input<typeof sitePatch>>;
 
 export const siteEndpoints = endpoints({
   list: { method: 'get', path: '/api/sites', summary: 'All sites', answer: siteList },

@@ -3,6 +3,7 @@ import { endpoints } from './endpoint';
 import { MEASURE_KINDS } from '@near-spoke/core/terminate';
 import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import { cableId, connectorId, end, filled, jacket, scheme } from './primitives';
+import type { Shared } from './shared';
 
 const tools = z.array(z.string().max(80)).max(100);
 
@@ -168,8 +169,8 @@ export const paceList = z
   })
   .meta({ id: 'PaceList', description: 'Seconds a step takes this person, with its uncertainty.' });
 
-export type Kit = z.output<typeof kit>;
-export type PaceList = z.output<typeof paceList>;
+export type Kit = Shared<z.output<typeof kit>>;
+export type PaceList = Shared<z.output<typeof paceList>>;
 
 export const kitQuery = z.strictObject({
   link: z.uuid().optional().meta({ description: 'Only this link.' }),

@@ -5,6 +5,7 @@ import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { author, contact, end, entered, id, instant, line, scheme } from './primitives';
+import type { Shared } from './shared';
 
 const net = z
   .strictObject({ near: z.array(contact).default([]), far: z.array(contact).default([]) })
@@ -228,12 +229,12 @@ export const tick = z
 
 export const tickList = z.object({ ticks: z.array(tick) }).meta({ id: 'TickList' });
 
-export type DiagnoseRequest = z.input<typeof diagnoseRequest>;
-export type DiagnosisReport = z.output<typeof diagnosis>;
-export type Reading = z.output<typeof reading>;
-export type ReadingInput = z.input<typeof readingInput>;
-export type Tick = z.output<typeof tick>;
-export type TickInput = z.input<typeof tickInput>;
+export type DiagnoseRequest = Shared<z.input<typeof diagnoseRequest>>;
+export type DiagnosisReport = Shared<z.output<typeof diagnosis>>;
+export type Reading = Shared<z.output<typeof reading>>;
+export type ReadingInput = Shared<z.input<typeof readingInput>>;
+export type Tick = Shared<z.output<typeof tick>>;
+export type TickInput = Shared<z.input<typeof tickInput>>;
 
 export const readingEndpoints = endpoints({
   list: {

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { author, filled, id, instant } from './primitives';
+import type { Shared } from './shared';
 
 /** What can be taken back: a whole wire map, or a use of any other tester. */
 export const VOIDABLE = ['reading', 'test'] as const;
@@ -36,7 +37,7 @@ export const voided = z
 
 export const voidedList = z.object({ voided: z.array(voided) }).meta({ id: 'VoidedList' });
 
-export type Voided = z.output<typeof voided>;
+export type Voided = Shared<z.output<typeof voided>>;
 
 export const voidEndpoints = endpoints({
   list: {

@@ -13,6 +13,7 @@ import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { adapterFacts, adapters, links } from '../db/schema';
 import { ProblemError, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
@@ -186,7 +187,7 @@ export async function addFact(
     .values({ id, adapterId, at, author: input.author, deed: input.deed })
     .onConflictDoNothing({ target: adapterFacts.id });
   const [row] = await db.select().from(adapterFacts).where(eq(adapterFacts.id, id));
-  const stored = toFact(row as FactRow);
+  const stored = toFact(only(row));
   refuseOtherFact([stored.adapterId, stored.deed], [adapterId, input.deed], stored);
   return stored;
 }

@@ -3,6 +3,7 @@ import { asc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { cableFacts } from '../db/schema';
 import { refuseOtherFact } from '../http/same-fact';
 
@@ -34,7 +35,7 @@ export async function addCableFact(
     .values({ ...input, id, siteId, at })
     .onConflictDoNothing({ target: cableFacts.id });
   const [row] = await db.select().from(cableFacts).where(eq(cableFacts.id, id));
-  const stored = toFact(row as Row);
+  const stored = toFact(only(row));
   refuseOtherFact(
     [stored.siteId, stored.linkId, stored.cable, stored.reel, stored.deed],
     [siteId, input.linkId, input.cable, input.reel, input.deed],

@@ -8,6 +8,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { cordBatches, cordFacts } from '../db/schema';
 import { notFound } from '../http/problem-error';
 import { sameCreate } from '../http/same-create';
@@ -78,7 +79,7 @@ export async function addFact(
     .values({ ...input, id, batchId, at, summary })
     .onConflictDoNothing({ target: cordFacts.id });
   const [row] = await db.select().from(cordFacts).where(eq(cordFacts.id, id));
-  const stored = toFact(row as FactRow);
+  const stored = toFact(only(row));
   refuseOtherFact(
     [stored.batchId, stored.label, stored.verdict, stored.reading],
     [batchId, input.label, input.verdict, input.reading],

@@ -6,6 +6,7 @@ import { and, asc, desc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { readings } from '../db/schema';
 import { stands } from '../facts/stands';
 import { refuseOtherFact } from '../http/same-fact';
@@ -21,10 +22,10 @@ function toReading(row: Row): Reading {
     note: row.note,
     entered: row.entered,
     tester: row.tester,
-    wiring: row.wiring as Reading['wiring'],
-    nets: row.nets as Reading['nets'],
+    wiring: row.wiring,
+    nets: row.nets,
     splitPairs: row.splitPairs,
-    diagnosis: row.diagnosis as Reading['diagnosis'],
+    diagnosis: row.diagnosis,
   };
 }
 
@@ -96,7 +97,7 @@ export async function addReading(
     })
     .onConflictDoNothing({ target: readings.id });
   const [row] = await db.select().from(readings).where(eq(readings.id, id));
-  const stored = toReading(row as Row);
+  const stored = toReading(only(row));
   refuseOtherFact(
     [stored.linkId, stored.tester, stored.nets, stored.splitPairs],
     [linkId, input.tester, input.nets, input.splitPairs],

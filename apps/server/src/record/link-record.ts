@@ -29,13 +29,13 @@ export async function linkRecord(db: Database, id: string): Promise<LinkRecord> 
   return {
     site,
     link: summariseLink(link, ticks, { reading: latest, tests }, job),
-    plans: { near: plan('near'), far: plan('far') } as LinkRecord['plans'],
+    plans: { near: plan('near'), far: plan('far') },
     ticks,
     readings,
     tests,
     voided: voided.get(id) ?? [],
     places: standingFacts(cables, 'place').filter(({ linkId }) => linkId === id),
-    diagnosis: latest ? (diagnosisNow(link, latest, job) as LinkRecord['diagnosis']) : null,
+    diagnosis: latest ? diagnosisNow(link, latest, job) : null,
     writtenAt: new Date().toISOString(),
   };
 }

@@ -6,6 +6,7 @@ import { and, asc, eq, inArray } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { tests } from '../db/schema';
 import { stands } from '../facts/stands';
 import { refuseOtherFact } from '../http/same-fact';
@@ -15,7 +16,7 @@ type Row = typeof tests.$inferSelect;
 function toTest({ seq: _, receivedAt: __, takenAt, wiring, ...row }: Row): Test {
   return {
     ...row,
-    wiring: wiring as Test['wiring'],
+    wiring,
     takenAt: takenAt.toISOString(),
     tester: row.reading.tester,
   };
@@ -71,7 +72,7 @@ export async function addTest(
     })
     .onConflictDoNothing({ target: tests.id });
   const [row] = await db.select().from(tests).where(eq(tests.id, id));
-  const stored = toTest(row as Row);
+  const stored = toTest(only(row));
   refuseOtherFact([stored.linkId, stored.reading], [linkId, input.reading], stored);
   return stored;
 }

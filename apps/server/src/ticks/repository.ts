@@ -3,6 +3,7 @@ import { and, asc, eq, inArray, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { only } from '../db/only';
 import { links, ticks } from '../db/schema';
 import { refuseOtherFact } from '../http/same-fact';
 
@@ -68,7 +69,7 @@ export async function addTick(
     .values({ ...input, id, linkId, at })
     .onConflictDoNothing({ target: ticks.id });
   const [row] = await db.select().from(ticks).where(eq(ticks.id, id));
-  const stored = toTick(row as Row);
+  const stored = toTick(only(row));
   refuseOtherFact(
     [stored.linkId, stored.end, stored.key, stored.done, stored.measuredMm, stored.cause],
     [linkId, input.end, input.key, input.done, input.measuredMm, input.cause],

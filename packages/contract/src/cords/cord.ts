@@ -14,6 +14,7 @@ import {
   scheme,
   version,
 } from '../primitives';
+import type { Shared } from '../shared';
 
 const cordEnd = z.strictObject({ connector: connectorId, scheme: scheme.default('T568B') });
 
@@ -115,12 +116,12 @@ export const cordSheet = z
   })
   .meta({ id: 'CordSheet' });
 
-export type Cord = z.output<typeof cord>;
-export type CordBatch = z.output<typeof cordBatch>;
-export type CordBatchInput = z.input<typeof cordBatchInput>;
-export type CordBatchList = z.output<typeof cordBatchList>;
-export type CordFact = z.output<typeof cordFact>;
-export type CordSheet = z.output<typeof cordSheet>;
+export type Cord = Shared<z.output<typeof cord>>;
+export type CordBatch = Shared<z.output<typeof cordBatch>>;
+export type CordBatchInput = Shared<z.input<typeof cordBatchInput>>;
+export type CordBatchList = Shared<z.output<typeof cordBatchList>>;
+export type CordFact = Shared<z.output<typeof cordFact>>;
+export type CordSheet = Shared<z.output<typeof cordSheet>>;
 
 export const cordEndpoints = endpoints({
   list: {

@@ -10,6 +10,7 @@ import { LIMIT_CLASSES, LIMIT_STANDARDS, PARAMETERS } from '@near-spoke/core/ver
 import * as z from 'zod';
 import { contact, id, scheme } from '../primitives';
 import { circuit, done, happened, testReading, testTrial } from '../tests';
+import type { Shared } from '../shared';
 
 const place = z.enum(['near', 'cable', 'far', 'either']);
 const temperatureC = z.number().min(-50).max(90).default(20);
@@ -335,5 +336,5 @@ export const limitsAnswer = z
   })
   .meta({ id: 'Limits' });
 
-export type Explained = z.output<typeof explained>;
-export type Prediction = z.output<typeof prediction>;
+export type Explained = Shared<z.output<typeof explained>>;
+export type Prediction = Shared<z.output<typeof prediction>>;

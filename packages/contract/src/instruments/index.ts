@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { endpoints, versionSeen } from '../endpoint';
 import { id, line, version } from '../primitives';
 import { testReading } from '../tests';
+import type { Shared } from '../shared';
 
 export const READABLE = [
   ...MAP_TESTERS.map(({ id: name }) => name),
@@ -53,8 +54,8 @@ export const instrumentReading = z
   .object({ name: z.string(), reading: testReading })
   .meta({ id: 'InstrumentReading' });
 
-export type Instrument = z.output<typeof instrument>;
-export type InstrumentInput = z.input<typeof instrumentInput>;
+export type Instrument = Shared<z.output<typeof instrument>>;
+export type InstrumentInput = Shared<z.input<typeof instrumentInput>>;
 
 export const instrumentEndpoints = endpoints({
   list: {

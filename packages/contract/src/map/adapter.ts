@@ -4,6 +4,7 @@ import { endpoints, versionSeen } from '../endpoint';
 import { probeReading, solution, solveOptions, walkTies } from './solve';
 import { keptPort, port } from './port';
 import { author, cableId, filled, id, instant, line, version } from '../primitives';
+import type { Shared } from '../shared';
 
 const fields = {
   name: filled(80),
@@ -93,12 +94,12 @@ export const adapterFile = z
   })
   .meta({ id: 'AdapterFile' });
 
-export type Adapter = z.output<typeof adapter>;
-export type AdapterInput = z.input<typeof adapterInput>;
-export type AdapterPatch = z.input<typeof adapterPatch>;
-export type AdapterFact = z.output<typeof adapterFact>;
-export type AdapterFactInput = z.input<typeof adapterFactInput>;
-export type AdapterFile = z.output<typeof adapterFile>;
+export type Adapter = Shared<z.output<typeof adapter>>;
+export type AdapterInput = Shared<z.input<typeof adapterInput>>;
+export type AdapterPatch = Shared<z.input<typeof adapterPatch>>;
+export type AdapterFact = Shared<z.output<typeof adapterFact>>;
+export type AdapterFactInput = Shared<z.input<typeof adapterFactInput>>;
+export type AdapterFile = Shared<z.output<typeof adapterFile>>;
 
 export const adapterEndpoints = endpoints({
   list: {

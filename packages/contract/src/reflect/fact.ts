@@ -3,6 +3,7 @@ import * as z from 'zod';
 import { endpoints } from '../endpoint';
 import { author, cableId, filled, id, instant, line } from '../primitives';
 import { uncertainFactor, uncertainMetres } from './reflect';
+import type { Shared } from '../shared';
 
 const deed = z
   .discriminatedUnion('kind', [
@@ -54,7 +55,7 @@ export const cableFact = z
 
 export const cableFactList = z.object({ facts: z.array(cableFact) }).meta({ id: 'CableFactList' });
 
-export type CableFact = z.output<typeof cableFact>;
+export type CableFact = Shared<z.output<typeof cableFact>>;
 
 export const cableFactEndpoints = endpoints({
   list: {

@@ -3,6 +3,7 @@ import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate
 import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
 import { cableId, line, numberText } from '../primitives';
+import type { Shared } from '../shared';
 
 const metres = z.number().min(0).max(20_000);
 /** Below these nothing physical is meant, and sums lose their figures. */
@@ -34,7 +35,7 @@ export const analyseOptions = z
     name: line(200).optional(),
   })
   .meta({ id: 'AnalyseOptions' });
-export type AnalyseOptions = z.output<typeof analyseOptions>;
+export type AnalyseOptions = Shared<z.output<typeof analyseOptions>>;
 
 /** The same in a query, where all is text. */
 export const analyseQuery = z.strictObject({

@@ -3,6 +3,7 @@ import type { Happened } from '@near-spoke/core/verify/explain';
 import * as z from 'zod';
 import { contact } from '../primitives';
 import { seenOf, testReading } from './reading';
+import type { Shared } from '../shared';
 
 /** Something that was done to a link. */
 export const done = z
@@ -25,8 +26,8 @@ export const happened = z
   .union([testReading, z.strictObject({ done: z.array(done).min(1).max(10) })])
   .meta({ id: 'Happened' });
 
-export type Happening = z.output<typeof happened>;
-export type HappeningInput = z.input<typeof happened>;
+export type Happening = Shared<z.output<typeof happened>>;
+export type HappeningInput = Shared<z.input<typeof happened>>;
 
 /** The same as core takes it. */
 export const happenedOf = (row: Happening): Happened[] =>

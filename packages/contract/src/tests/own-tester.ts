@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints, versionSeen } from '../endpoint';
 import { filled, id, line, version } from '../primitives';
+import type { Shared } from '../shared';
 
 const fields = {
   name: filled(60),
@@ -26,8 +27,8 @@ export const ownTesterList = z
   .object({ testers: z.array(ownTester) })
   .meta({ id: 'OwnTesterList' });
 
-export type OwnTester = z.output<typeof ownTester>;
-export type OwnTesterInput = z.input<typeof ownTesterInput>;
+export type OwnTester = Shared<z.output<typeof ownTester>>;
+export type OwnTesterInput = Shared<z.input<typeof ownTesterInput>>;
 
 export const ownTesterEndpoints = endpoints({
   list: {

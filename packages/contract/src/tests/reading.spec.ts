@@ -2,6 +2,9 @@ import * as z from 'zod';
 import { readingOf, seenOf, testReading, type TestReading, type TestReadingInput } from '.';
 
 const parse = (reading: TestReadingInput): TestReading => testReading.parse(reading);
+/** As it goes over the wire. */
+const sentOf = (kept: unknown): unknown =>
+  z.safeEncode(testReading as z.ZodType<unknown>, kept).data;
 const there = (reading: TestReadingInput): TestReading => {
   const { trial, shown } = seenOf(parse(reading));
   return readingOf(trial, shown);
@@ -48,7 +51,7 @@ describe('A reading of a tester', () => {
   it('is read again as it is kept and sent: what comes out goes in', () => {
     for (const reading of READINGS) {
       const kept = parse(reading);
-      const sent = JSON.parse(JSON.stringify(z.encode(testReading, kept))) as TestReadingInput;
+      const sent = JSON.parse(JSON.stringify(sentOf(kept))) as TestReadingInput;
       expect(parse(sent)).withContext(reading.tester).toEqual(kept);
     }
   });

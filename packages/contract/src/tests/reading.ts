@@ -3,6 +3,7 @@ import type { ContactNode } from '@near-spoke/core/link';
 import type { Seen, Shown, Trial } from '@near-spoke/core/verify/explain';
 import * as z from 'zod';
 import { contact, end } from '../primitives';
+import type { Shared } from '../shared';
 
 const place = z.enum(['near', 'cable', 'far']);
 const moved = place.nullable().default(null).meta({
@@ -161,8 +162,8 @@ export const testReading = z
   ])
   .meta({ id: 'TestReading', description: 'One use of a tester, and what it showed.' });
 
-export type TestReading = z.output<typeof testReading>;
-export type TestReadingInput = z.input<typeof testReading>;
+export type TestReading = Shared<z.output<typeof testReading>>;
+export type TestReadingInput = Shared<z.input<typeof testReading>>;
 
 /** A reading as core takes it. */
 export function seenOf(reading: TestReading): Seen {
@@ -236,7 +237,7 @@ export const testTrial = z
   ])
   .meta({ id: 'TestTrial', description: 'A reading without what it showed.' });
 
-export type TestTrial = z.output<typeof testTrial>;
+export type TestTrial = Shared<z.output<typeof testTrial>>;
 
 const fieldsOf = (trial: Trial) =>
   trial.tester === 'own-lamps'

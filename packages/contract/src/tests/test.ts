@@ -4,6 +4,7 @@ import { endpoints } from '../endpoint';
 import { author, entered, id, instant, line } from '../primitives';
 import { endWiring } from '../verify';
 import { testReading } from './reading';
+import type { Shared } from '../shared';
 
 /** A use of a tester that is kept with its link. Whole wire maps are kept as readings. */
 export const testInput = z
@@ -49,8 +50,8 @@ export const test = z
 
 export const testList = z.object({ tests: z.array(test) }).meta({ id: 'TestList' });
 
-export type Test = z.output<typeof test>;
-export type TestInput = z.input<typeof testInput>;
+export type Test = Shared<z.output<typeof test>>;
+export type TestInput = Shared<z.input<typeof testInput>>;
 
 export const testEndpoints = endpoints({
   list: {

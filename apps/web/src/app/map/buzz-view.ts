@@ -159,7 +159,7 @@ export class BuzzView {
   }
 
   /** What was read at the far end before. */
-  private readAtFar(): number[][] {
+  private readAtFar(): readonly (readonly number[])[] {
     const walk = this.open
       .facts()
       .findLast(({ deed }) => deed.kind === 'walk' && deed.subject === this.subject());

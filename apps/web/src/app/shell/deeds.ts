@@ -77,10 +77,10 @@ export class Deeds {
       note,
       entered,
       tester: shown.tester,
-      wiring: wiring as Reading['wiring'],
-      nets: shown.nets.map(({ near, far }) => ({ near: [...near], far: [...far] })),
-      splitPairs: shown.splitPairs.map(([a, b]) => [a, b]),
-      diagnosis: diagnose({ ...shown, wiring }) as Reading['diagnosis'],
+      wiring,
+      nets: shown.nets,
+      splitPairs: shown.splitPairs,
+      diagnosis: diagnose({ ...shown, wiring }),
     };
     const what = `Reading of ${link.label}`;
     return this.queue({ kind: 'reading', linkId: link.id, reading }, what, UNDO_MS);
@@ -98,7 +98,7 @@ export class Deeds {
       takenAt: new Date().toISOString(),
       author: this.person.name(),
       tester: told.reading.tester,
-      wiring: wiringOf(link, this.job()) as Test['wiring'],
+      wiring: wiringOf(link, this.job()),
     };
     return this.queue({ kind: 'test', linkId: link.id, test }, `Test of ${link.label}`, UNDO_MS);
   }

@@ -20,10 +20,10 @@ export const evidenceActions = createActionGroup({
     'Load many': props<{ linkIds: readonly string[] }>(),
     Loaded: props<{
       linkId: string;
-      ticks: Tick[];
-      readings: Reading[];
-      tests: Test[];
-      voided: Voided[];
+      ticks: readonly Tick[];
+      readings: readonly Reading[];
+      tests: readonly Test[];
+      voided: readonly Voided[];
     }>(),
     'Load failed': props<{ linkId: string; refusal: Refusal }>(),
     /** There is no such link. */
@@ -76,10 +76,10 @@ export const evidenceFeature = createFeature({
       mark(
         {
           ...state,
-          ticks: ticks.upsertMany(action.ticks, state.ticks),
-          readings: readings.upsertMany(action.readings, state.readings),
-          tests: tests.upsertMany(action.tests, state.tests),
-          voided: voided.upsertMany(action.voided, state.voided),
+          ticks: ticks.upsertMany([...action.ticks], state.ticks),
+          readings: readings.upsertMany([...action.readings], state.readings),
+          tests: tests.upsertMany([...action.tests], state.tests),
+          voided: voided.upsertMany([...action.voided], state.voided),
         },
         action.linkId,
         'done',
