@@ -3,8 +3,8 @@ import { readingOf, seenOf, testReading, type TestReading, type TestReadingInput
 
 const parse = (reading: TestReadingInput): TestReading => testReading.parse(reading);
 /** As it goes over the wire. */
-const sentOf = (kept: unknown): unknown =>
-  z.safeEncode(testReading as z.ZodType<unknown>, kept).data;
+const wire: z.ZodType = testReading;
+const sentOf = (kept: unknown): unknown => z.encode(wire, kept);
 const there = (reading: TestReadingInput): TestReading => {
   const { trial, shown } = seenOf(parse(reading));
   return readingOf(trial, shown);
