@@ -1,4 +1,4 @@
-export { along, alongEndpoints, alongRequest, linkAlong, type LinkAlong } from './along';
+export { along, alongEndpoints, type LinkAlong } from './along';
 export { catalogueEndpoints } from './catalogue';
 export {
   answerOf,
@@ -17,14 +17,9 @@ export {
   linkInput,
   link,
   linkEndpoints,
-  linkList,
   linkPatch,
   linkQuery,
-  linkRow,
-  linkRows,
   linkSummary,
-  rowQuery,
-  siteStanding,
   type Link,
   type LinkInput,
   type LinkPatch,
@@ -36,40 +31,19 @@ export {
   part,
   partEndpoints,
   partInput,
-  partList,
   partPatch,
   rowsOfParts,
   type Part,
   type PartInput,
-  type PartPatch,
 } from './part';
 export { problem, type Problem } from './problem';
 export { linkRecord, recordEndpoints, type LinkRecord } from './record';
-export {
-  importReport,
-  importText,
-  scheduleEndpoints,
-  type CellProblem,
-  type ImportReport,
-} from './schedule';
-export {
-  site,
-  siteEndpoints,
-  siteInput,
-  siteList,
-  sitePatch,
-  type Site,
-  type SiteInput,
-  type SitePatch,
-} from './site';
+export { scheduleEndpoints, type CellProblem, type ImportReport } from './schedule';
+export { site, siteEndpoints, siteInput, sitePatch, type Site, type SiteInput } from './site';
 export {
   batchRequest,
   kit,
-  paceList,
   planRequest,
-  plannedBatch,
-  plannedTermination,
-  templateQuery,
   terminateEndpoints,
   terminationPlan,
   type Kit,
@@ -83,14 +57,10 @@ export {
   reading,
   readingEndpoints,
   readingInput,
-  readingList,
   readingResult,
   tick,
   tickEndpoints,
   tickInput,
-  tickList,
-  type DiagnoseRequest,
-  type DiagnosisReport,
   type Reading,
   type ReadingInput,
   type Tick,

@@ -229,8 +229,6 @@ export const tick = z
 
 export const tickList = z.object({ ticks: z.array(tick) }).meta({ id: 'TickList' });
 
-export type DiagnoseRequest = Shared<z.input<typeof diagnoseRequest>>;
-export type DiagnosisReport = Shared<z.output<typeof diagnosis>>;
 export type Reading = Shared<z.output<typeof reading>>;
 export type ReadingInput = Shared<z.input<typeof readingInput>>;
 export type Tick = Shared<z.output<typeof tick>>;

@@ -337,4 +337,3 @@ export const limitsAnswer = z
   .meta({ id: 'Limits' });
 
 export type Explained = Shared<z.output<typeof explained>>;
-export type Prediction = Shared<z.output<typeof prediction>>;

@@ -98,7 +98,6 @@ export type Adapter = Shared<z.output<typeof adapter>>;
 export type AdapterInput = Shared<z.input<typeof adapterInput>>;
 export type AdapterPatch = Shared<z.input<typeof adapterPatch>>;
 export type AdapterFact = Shared<z.output<typeof adapterFact>>;
-export type AdapterFactInput = Shared<z.input<typeof adapterFactInput>>;
 export type AdapterFile = Shared<z.output<typeof adapterFile>>;
 
 export const adapterEndpoints = endpoints({

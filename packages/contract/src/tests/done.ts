@@ -27,7 +27,6 @@ export const happened = z
   .meta({ id: 'Happened' });
 
 export type Happening = Shared<z.output<typeof happened>>;
-export type HappeningInput = Shared<z.input<typeof happened>>;
 
 /** The same as core takes it. */
 export const happenedOf = (row: Happening): Happened[] =>

@@ -1,4 +1,4 @@
-export { done, happened, happenedOf, type Happening, type HappeningInput } from './done';
+export { done, happened, happenedOf, type Happening } from './done';
 export {
   circuit,
   readingOf,
@@ -11,11 +11,9 @@ export {
   type TestReadingInput,
 } from './reading';
 export {
-  ownTester,
   ownTesterEndpoints,
   ownTesterInput,
-  ownTesterList,
   type OwnTester,
   type OwnTesterInput,
 } from './own-tester';
-export { test, testEndpoints, testInput, testList, type Test, type TestInput } from './test';
+export { test, testEndpoints, testInput, type Test } from './test';

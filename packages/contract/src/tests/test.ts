@@ -51,7 +51,6 @@ export const test = z
 export const testList = z.object({ tests: z.array(test) }).meta({ id: 'TestList' });
 
 export type Test = Shared<z.output<typeof test>>;
-export type TestInput = Shared<z.input<typeof testInput>>;
 
 export const testEndpoints = endpoints({
   list: {
