@@ -5,8 +5,10 @@ import { Store, type Action } from '@ngrx/store';
 import { catchError, filter, map, merge, mergeMap, take } from 'rxjs';
 import type { Refusal } from '../api/api';
 import { Along } from '../device/along';
+import { fresh } from '../fresh';
 import { linksActions, linksFeature } from '../links/links';
-import { outboxFeature } from '../outbox/outbox';
+import { linkIdOf } from '../outbox/deed';
+import { outboxActions, outboxFeature } from '../outbox/outbox';
 import { asChanged } from '../outbox/waiting-links';
 import { evidenceActions } from './evidence';
 
@@ -35,7 +37,14 @@ export const loadEvidence = createEffect(
         ),
       ),
       mergeMap(({ linkIds, siteId }) =>
-        along.load(siteId, linkIds).pipe(
+        // What was read before something of it was sent would undo that on the screen.
+        fresh(
+          () => along.load(siteId, linkIds),
+          actions$.pipe(
+            ofType(outboxActions.sent),
+            filter(({ entry }) => linkIds.includes(linkIdOf(entry.deed) ?? '')),
+          ),
+        ).pipe(
           concatLatestFrom(() => [
             store.select(linksFeature.selectOpened),
             store.select(outboxFeature.selectWaiting),

@@ -1,0 +1,35 @@
+import { v7 } from 'uuid';
+import { openSite, settle } from '../../testing/store';
+import { testLink } from '../../testing/links';
+import { linksFeature } from '../links/links';
+import { outboxActions } from '../outbox/outbox';
+import { evidenceActions } from './evidence';
+
+describe('What is known of a link', () => {
+  it('is asked for again where something of it was sent meanwhile: what was read before is older', async () => {
+    const link = testLink('K1');
+    const { store, http } = await openSite([link]);
+    const asked = () => http.match(({ url }) => url.endsWith('/along'));
+    store.dispatch(evidenceActions.load({ linkId: link.id }));
+    await settle();
+    const [before] = asked();
+    const entry = {
+      id: v7(),
+      deed: { kind: 'link-change', linkId: link.id, patch: { version: 1, note: 'new' } } as const,
+      what: '',
+      holdUntil: 0,
+      refused: null,
+      failures: 0,
+    };
+    const changed = { ...link, note: 'new', version: 2 };
+    store.dispatch(outboxActions.sent({ entry, answer: changed }));
+    await settle();
+    const [after] = asked();
+    expect(before?.cancelled).toBeTrue();
+    after?.flush({
+      links: [{ link: changed, stamp: 1, ticks: [], readings: [], tests: [], voided: [] }],
+    });
+    await settle();
+    expect(store.selectSignal(linksFeature.selectOpened)()[link.id]?.note).toBe('new');
+  });
+});
