@@ -1,4 +1,4 @@
-import { BUILT_IN, CABLES, CONNECTORS } from '../../catalogue';
+import { CABLES, CONNECTORS } from '../../catalogue';
 import {
   LENGTH_HOW,
   PLAIN_JOB,
@@ -52,5 +52,4 @@ export const LINK_CASES: Cases = {
       LENGTH_HOW.map((lengthHow) => lengthOf({ lengthM, lengthHow })),
     ),
   hubs: () => ['C1/A/01', 'C1', ' G2 - 4', '', 'Łódź/3'].map(hubOf),
-  cables: () => BUILT_IN.cables.length,
 };
