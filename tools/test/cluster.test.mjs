@@ -147,6 +147,8 @@ describe('a database that is started', () => {
     const child = spawn(process.execPath, ['--input-type=module', '-e', program]);
     await new Promise((up) => child.stdout.once('data', up));
     const server = postmaster();
+    // Held still: told that half of its guard is gone it would close the pipe, and the other half would end the server.
+    child.kill('SIGSTOP');
     for (const pid of readdirSync('/proc')
       .filter((name) => /^\d+$/.test(name))
       .map(Number))
