@@ -9,7 +9,7 @@ import { adapterOperations } from './adapters/router';
 import { cableFactOperations } from './cables/router';
 import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
-import { voidOperations } from './facts/router';
+import { factOperations } from './facts/router';
 import type { Health } from './health/health';
 import { Metrics } from './health/metrics';
 import { answerErrors, answerUnknown } from './http/answer-errors';
@@ -22,13 +22,10 @@ import { linkOperations } from './links/router';
 import { logRequests } from './log/logger';
 import { mapOperations } from './map/router';
 import { partOperations } from './parts/router';
-import { readingOperations } from './readings/router';
 import { reflectOperations } from './reflect/router';
 import type { Services } from './services';
 import { siteOperations } from './sites/router';
 import { ownTesterOperations } from './tests/own-testers';
-import { testOperations } from './tests/router';
-import { tickOperations } from './ticks/router';
 import { verifyOperations } from './verify/router';
 import { pooled } from './work/mount';
 
@@ -92,11 +89,8 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
   mount(api, [
     ...siteOperations(services),
     ...linkOperations(services),
-    ...readingOperations(services),
-    ...testOperations(services),
     ...ownTesterOperations(services),
-    ...tickOperations(services),
-    ...voidOperations(services),
+    ...factOperations(services),
     ...cordOperations(services),
     ...cableFactOperations(services),
     ...instrumentOperations(services),

@@ -216,11 +216,11 @@ describe('Adapters over HTTP', () => {
       deed: { ...deed, pass: false },
     });
     expect(clash.status).toBe(409);
-    await server.call('POST', path, {
-      author: 'tech 1',
-      deed: { kind: 'undo', of: first.body.id },
-    });
-    expect((await server.call('GET', path)).body.facts.length).toBe(2);
+    const undo = { reason: 'The probe slipped.' };
+    await server.call('POST', `/api/facts/${first.body.id as string}/void`, undo);
+    expect((await server.call('GET', path)).body.facts).toEqual([]);
+    const { voided } = (await server.call('GET', path.replace('facts', 'voids'))).body;
+    expect(voided[0].summary).toBe('beep near 5 far 4: pass');
     const refused = await server.call('POST', path, { author: 'tech 1', deed: { kind: 'guess' } });
     expect(refused.status).toBe(422);
   });

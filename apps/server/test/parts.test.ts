@@ -136,9 +136,10 @@ describe('Readings of earlier versions', () => {
       ids.slice(1),
     );
     await migrateDatabase(url, MIGRATIONS);
-    const { rows } = await client.query<{ wiring: unknown }>('select wiring from readings');
+    const { rows } = await client.query<{ wiring: unknown }>(
+      `select body -> 'wiring' as wiring from facts where kind = 'reading'`,
+    );
     expect(rows[0]?.wiring).toEqual(fourPairWiring('T568A', 'T568B', true));
-    await expectAsync(client.query('delete from readings')).toBeRejected();
     await client.end();
   });
 });

@@ -158,12 +158,17 @@ describe('Readings, ticks and the record over HTTP', () => {
     const client = new pg.Client({ connectionString: databaseUrl });
     await client.connect();
     for (const statement of [
-      'update readings set note = $$other$$',
-      'delete from ticks',
-      'truncate readings',
-      'update cable_facts set reel = reel',
+      'update facts set author = $$other$$',
+      'delete from facts',
+      'truncate facts',
     ])
       await expectAsync(client.query(statement)).toBeRejectedWithError(/are facts/);
+    await expectAsync(
+      client.query(
+        `insert into facts (id, kind, subject, at, author, version, body)
+         values (gen_random_uuid(), 'tick', gen_random_uuid(), now(), '', 1, '{}')`,
+      ),
+    ).toBeRejectedWithError(/about nothing/);
     await client.end();
     await own.stop();
   });

@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process';
+import { execFileSync, spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { readFileSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
@@ -31,6 +31,34 @@ function rowsIn(dump: string): Record<string, number> {
   ))
     rows[table] = lines.split('\n').length - 1;
   return rows;
+}
+
+/** Tables of facts of an earlier layout, which are one now. */
+const OF_FACTS = new Set([
+  'ticks',
+  'readings',
+  'tests',
+  'cord_facts',
+  'cable_facts',
+  'adapter_facts',
+]);
+
+/** What took back in vain is there no more, by dump: what was taken back already, or nothing. */
+const TO_NO_EFFECT: Readonly<Record<string, number>> = {
+  '0006': 1,
+  '0007': 1,
+  '0008': 2,
+  '0012': 4,
+};
+
+/** How many rows there have to be now of those that a dump holds. */
+function rowsNow(before: Readonly<Record<string, number>>): Record<string, number> {
+  const now: Record<string, number> = { facts: 0 };
+  for (const [table, rows] of Object.entries(before)) {
+    const name = OF_FACTS.has(table) ? 'facts' : table;
+    now[name] = (now[name] ?? 0) + rows;
+  }
+  return now;
 }
 
 async function rowsOf(url: string, tables: readonly string[]): Promise<Record<string, number>> {
@@ -83,7 +111,9 @@ const idsIn = (list: readonly { readonly id: string }[]): string[] => list.map((
 // Each dump is of a database as the program of its time left it, with rows in all tables. With a new
 // migration that is released, one is added: pg_dump --no-owner --no-privileges, without its restrict lines, gzipped.
 describe('A database of each layout that was released', () => {
-  for (const file of readdirSync(DUMPS).sort())
+  for (const file of readdirSync(DUMPS)
+    .filter((name) => name.endsWith('.sql.gz'))
+    .sort())
     it(`of ${file.slice(0, 4)} is brought to this one, with every row, and all of it is read`, async () => {
       const dump = gunzipSync(readFileSync(join(DUMPS, file)));
       const before = rowsIn(dump.toString());
@@ -91,7 +121,9 @@ describe('A database of each layout that was released', () => {
       const databaseUrl = await load(dump);
       const server = await startServer({ databaseUrl });
       try {
-        expect(await rowsOf(databaseUrl, Object.keys(before))).toEqual(before);
+        const now = rowsNow(before);
+        now['facts'] = (now['facts'] ?? 0) - (TO_NO_EFFECT[file.slice(0, 4)] ?? 0);
+        expect(await rowsOf(databaseUrl, Object.keys(now))).toEqual(now);
         const { url } = server;
         const wrong = await readAll(url, 'nobody', ['']);
         const sites = idsIn((await call(url, 'GET', '/api/sites')).body.sites);
@@ -110,6 +142,76 @@ describe('A database of each layout that was released', () => {
         await server.stop();
       }
     });
+});
+
+interface Labelled {
+  readonly label: string;
+}
+
+const byLabel = (rows: readonly Labelled[]): Labelled[] =>
+  [...rows].sort((a, b) => a.label.localeCompare(b.label));
+
+/** What the program of layout 0012 told of its database: see the dump of that name. */
+interface Told {
+  readonly links: Readonly<Record<string, object>>;
+  readonly sheets: Readonly<Record<string, { readonly rows: readonly Labelled[] }>>;
+  readonly cables: readonly string[];
+  readonly adapters: Readonly<Record<string, readonly string[]>>;
+  /** Records as text, by link. */
+  readonly printed: Readonly<Record<string, string>>;
+}
+
+describe('A site in use', () => {
+  it('tells the same once its facts are of one kind: records, where links stand, cords, adapters', async () => {
+    const before = JSON.parse(
+      gunzipSync(readFileSync(join(DUMPS, '0012.told.json.gz'))).toString(),
+    ) as Told;
+    const databaseUrl = await load(gunzipSync(readFileSync(join(DUMPS, '0012.sql.gz'))));
+    const server = await startServer({ databaseUrl });
+    const get = async (path: string) => (await call(server.url, 'GET', path)).body;
+    try {
+      for (const [id, told] of Object.entries(before.links)) {
+        const record = await get(`/api/links/${id}/record`);
+        const ids = (list: readonly { id: string }[]) => list.map((row) => row.id);
+        expect({
+          state: record.link.state,
+          next: record.link.next,
+          ticks: record.ticks.length,
+          readings: ids(record.readings),
+          tests: ids(record.tests),
+          places: ids(record.places),
+          diagnosis: record.diagnosis?.summary ?? null,
+          voided: record.voided
+            .filter(({ kind }: { kind: string }) => ['reading', 'test'].includes(kind))
+            .map(({ of, reason }: { of: string; reason: string }) => ({ of, reason })),
+        }).toEqual(told);
+      }
+      for (const [id, told] of Object.entries(before.sheets)) {
+        const { rows, passed, failed } = await get(`/api/cords/${id}/sheet`);
+        // A label whose first result was taken back begins with its next one.
+        expect({ rows: byLabel(rows), passed, failed }).toEqual({
+          ...told,
+          rows: byLabel(told.rows),
+        });
+      }
+      const [{ id: site }] = (await get('/api/sites')).sites;
+      expect(idsIn((await get(`/api/sites/${site}/cable-facts`)).facts)).toEqual([
+        ...before.cables,
+      ]);
+      for (const [id, told] of Object.entries(before.adapters))
+        expect(idsIn((await get(`/api/adapters/${id}/facts`)).facts)).toEqual([...told]);
+      // Columns move with the width of the time in the footer.
+      const plain = (text: string) =>
+        text.replace(/, written [^,]*, [\d:]+ UTC/g, '').replace(/\s+/g, ' ');
+      for (const [id, told] of Object.entries(before.printed)) {
+        const pdf = await (await fetch(`${server.url}/api/links/${id}/record.pdf`)).arrayBuffer();
+        const text = execFileSync('pdftotext', ['-layout', '-', '-'], { input: Buffer.from(pdf) });
+        expect(plain(text.toString())).toBe(plain(told));
+      }
+    } finally {
+      await server.stop();
+    }
+  });
 });
 
 describe('Flat telephone cords', () => {
@@ -146,7 +248,7 @@ describe('A new database', () => {
     await client.query(
       `insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 1)`,
     );
-    const before = await rowsOf(databaseUrl, ['links', 'ticks', 'drizzle.__drizzle_migrations']);
+    const before = await rowsOf(databaseUrl, ['links', 'facts', 'drizzle.__drizzle_migrations']);
     await expectAsync(startServer(options)).toBeRejectedWithError(/made by a newer Near Spoke/);
     expect(await rowsOf(databaseUrl, Object.keys(before))).toEqual(before);
     await client.end();

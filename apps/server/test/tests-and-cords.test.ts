@@ -134,11 +134,13 @@ describe('Batches of cords', () => {
     const path = `/api/cords/${batch.id}`;
     const fact = (label: string, rest: object) =>
       ask('POST', `${path}/facts`, { label, tester: 'pair-lamps', author: 'tech 1', ...rest });
-    for (const label of ['SP-001', 'SP-002', 'SP-003'])
+    for (const label of ['SP-001', 'SP-002'])
       expect((await fact(label, { verdict: 'pass' })).status).toBe(201);
+    const slip = await fact('SP-003', { verdict: 'pass' });
     const dark = await fact('SP-004', { verdict: 'fail', reading: darkPair(1, 2, 4) });
     expect(dark.body.summary).toBe('Pair lamps: pair 3 dark.');
-    await fact('SP-003', { verdict: 'undone' });
+    await ask('POST', `/api/facts/${slip.body.id as string}/void`, { reason: 'Read on SP-004.' });
+    expect((await ask('GET', `${path}/voids`)).body.voided[0].of).toBe(slip.body.id);
     await server.stop();
     server = await start();
     const { body: sheet } = await ask('GET', `${path}/sheet`);

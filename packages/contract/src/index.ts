@@ -35,11 +35,20 @@ export {
   rowsOfParts,
   type Part,
   type PartInput,
+  type PartPatch,
 } from './part';
 export { problem, type Problem } from './problem';
 export { linkRecord, recordEndpoints, type LinkRecord } from './record';
 export { scheduleEndpoints, type CellProblem, type ImportReport } from './schedule';
-export { site, siteEndpoints, siteInput, sitePatch, type Site, type SiteInput } from './site';
+export {
+  site,
+  siteEndpoints,
+  siteInput,
+  sitePatch,
+  type Site,
+  type SiteInput,
+  type SitePatch,
+} from './site';
 export {
   batchRequest,
   kit,

@@ -152,6 +152,7 @@ export const partList = z.object({ parts: z.array(part) }).meta({ id: 'PartList'
 
 export type Part = Shared<z.output<typeof part>>;
 export type PartInput = Shared<z.input<typeof partInput>>;
+export type PartPatch = Shared<z.input<typeof partPatch>>;
 
 /** A stored part as the catalogue's row; its id there is the part's own. */
 export function rowsOfParts(parts: readonly Part[]) {

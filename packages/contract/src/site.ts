@@ -36,6 +36,7 @@ export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList'
 
 export type Site = Shared<z.output<typeof site>>;
 export type SiteInput = Shared<z.input<typeof siteInput>>;
+export type SitePatch = Shared<z.input<typeof sitePatch>>;
 
 export const siteEndpoints = endpoints({
   list: { method: 'get', path: '/api/sites', summary: 'All sites', answer: siteList },

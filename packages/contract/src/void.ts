@@ -3,20 +3,17 @@ import { endpoints } from './endpoint';
 import { author, filled, id, instant } from './primitives';
 import type { Shared } from './shared';
 
-/** What can be taken back: a whole wire map, or a use of any other tester. */
-export const VOIDABLE = ['reading', 'test'] as const;
+/** What can be taken back: everything that was done, seen or measured. */
+export const VOIDABLE = ['tick', 'reading', 'test', 'cord', 'cable', 'adapter'] as const;
 
-const fields = {
-  of: id.meta({ description: 'What is taken back.' }),
-  reason: filled(300).meta({ description: 'Why: "read on K05, not K04".' }),
-};
+const reason = filled(300).meta({ description: 'Why: "read on K05, not K04".' });
 
 export const voidInput = z
   .strictObject({
     id: id.optional(),
     at: instant.optional(),
     author: author.default('unnamed'),
-    ...fields,
+    reason,
   })
   .meta({ id: 'VoidInput', description: 'That a fact is not true. The fact itself is kept.' });
 
@@ -24,10 +21,11 @@ export const voidInput = z
 export const voided = z
   .object({
     id,
-    linkId: id,
+    subject: id.meta({ description: 'The link, batch, site or adapter that it was about.' }),
     at: z.string(),
     author: z.string(),
-    ...fields,
+    reason,
+    of: id.meta({ description: 'What was taken back.' }),
     kind: z.enum(VOIDABLE),
     takenAt: z.string().meta({ description: 'When what was taken back was taken.' }),
     takenBy: z.string(),
@@ -39,19 +37,25 @@ export const voidedList = z.object({ voided: z.array(voided) }).meta({ id: 'Void
 
 export type Voided = Shared<z.output<typeof voided>>;
 
-export const voidEndpoints = endpoints({
-  list: {
+const listed = <const Path extends `/api/${string}`>(path: Path, of: string) =>
+  ({
     method: 'get',
-    path: '/api/links/{id}/voids',
-    of: 'link',
-    summary: 'Facts about a link that were taken back, and why',
+    path,
+    of,
+    summary: `Facts about a ${of} that were taken back, and why`,
     answer: voidedList,
-  },
+  }) as const;
+
+export const voidEndpoints = endpoints({
+  ofLink: listed('/api/links/{id}/voids', 'link'),
+  ofBatch: listed('/api/cords/{id}/voids', 'batch of cords'),
+  ofSite: listed('/api/sites/{id}/voids', 'site'),
+  ofAdapter: listed('/api/adapters/{id}/voids', 'adapter'),
   keep: {
     method: 'post',
-    path: '/api/links/{id}/voids',
-    of: 'link',
-    summary: 'Take a reading or a test back: it counts no more, and stays in the record',
+    path: '/api/facts/{id}/void',
+    of: 'fact',
+    summary: 'Take a fact back: it counts no more, and stays in the record',
     body: voidInput,
     status: 201,
     answer: voided,

@@ -1,11 +1,5 @@
 import type { Link } from '@near-spoke/contract';
-import type {
-  Adapter,
-  AdapterFact,
-  adapterFactInput,
-  adapterInput,
-  adapterPatch,
-} from '@near-spoke/contract/map';
+import type { Adapter, adapterInput, adapterPatch } from '@near-spoke/contract/map';
 import type { Catalogue } from '@near-spoke/core/catalogue';
 import type { Pinout } from '@near-spoke/core/link';
 import { pinoutOf, solveAdapter } from '@near-spoke/core/map';
@@ -13,12 +7,10 @@ import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
-import { only } from '../db/only';
-import { adapterFacts, adapters, links } from '../db/schema';
+import { adapters, links } from '../db/schema';
 import { ProblemError, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
-import { refuseOtherFact } from '../http/same-fact';
 import { getLink } from '../links/repository';
 import { toLink } from '../links/rows';
 
@@ -157,37 +149,4 @@ export async function repin(db: Database, linkId: string, catalogue: Catalogue):
 
 async function setPinout(db: Database, linkId: string, pinout: Pinout | null): Promise<void> {
   await db.update(links).set({ pinout }).where(eq(links.id, linkId));
-}
-
-type FactRow = typeof adapterFacts.$inferSelect;
-
-function toFact({ seq: _, receivedAt: __, at, ...row }: FactRow): AdapterFact {
-  return { ...row, at: at.toISOString() };
-}
-
-export async function listFacts(db: Database, adapterId: string): Promise<AdapterFact[]> {
-  const rows = await db
-    .select()
-    .from(adapterFacts)
-    .where(eq(adapterFacts.adapterId, adapterId))
-    .orderBy(asc(adapterFacts.at), asc(adapterFacts.seq));
-  return rows.map(toFact);
-}
-
-/** Keeps a fact. Sent again with the same id, it is the same fact: a retry is harmless. */
-export async function addFact(
-  db: Database,
-  adapterId: string,
-  input: z.output<typeof adapterFactInput>,
-): Promise<AdapterFact> {
-  const id = input.id ?? v7();
-  const at = input.at ? new Date(input.at) : new Date();
-  await db
-    .insert(adapterFacts)
-    .values({ id, adapterId, at, author: input.author, deed: input.deed })
-    .onConflictDoNothing({ target: adapterFacts.id });
-  const [row] = await db.select().from(adapterFacts).where(eq(adapterFacts.id, id));
-  const stored = toFact(only(row));
-  refuseOtherFact([stored.adapterId, stored.deed], [adapterId, input.deed], stored);
-  return stored;
 }

@@ -8,10 +8,11 @@ import {
   writeNets,
 } from '@near-spoke/core/map';
 import type { Database } from '../db/database';
+import { listFacts } from '../facts/repository';
 import { file } from '../http/reply';
 import { loadCatalogue } from '../parts/repository';
 import { figurePdf } from './card-pdf';
-import { getAdapter, linkOf, listFacts } from './repository';
+import { getAdapter, linkOf } from './repository';
 
 interface OfAdapter {
   readonly id: string;
@@ -27,7 +28,7 @@ async function solved({ id }: OfAdapter, db: Database) {
 
 async function cardOf(asked: OfAdapter, db: Database) {
   const { adapter, solution, task } = await solved(asked, db);
-  const facts = await listFacts(db, adapter.id);
+  const facts = await listFacts(db, 'adapter', adapter.id);
   const standing = adapterStanding(task, solution, facts);
   const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
   const figure = adapterCard({

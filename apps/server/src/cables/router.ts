@@ -1,4 +1,5 @@
 import { cableFactEndpoints } from '@near-spoke/contract/reflect';
+import { addFact, listFacts } from '../facts/repository';
 import { here, type Mounted } from '../http/mount';
 import { refuse } from '../http/problem-error';
 import { getLink } from '../links/repository';
@@ -6,13 +7,12 @@ import { knownCable } from '../parts/named-parts';
 import type { Services } from '../services';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { addCableFact, listCableFacts } from './repository';
 
 /** What was measured of a site's cables and reels. */
 export const cableFactOperations = ({ db }: Services): Mounted[] => [
   here(cableFactEndpoints.list, async ({ id }) => {
     const site = await getSite(db, id);
-    return { facts: await listCableFacts(db, site.id) };
+    return { facts: await listFacts(db, 'cable', site.id) };
   }),
   here(cableFactEndpoints.keep, async ({ id, body }) => {
     const site = await getSite(db, id);
@@ -21,12 +21,6 @@ export const cableFactOperations = ({ db }: Services): Mounted[] => [
       const { siteId } = await getLink(db, body.linkId);
       if (siteId !== site.id) refuse([{ path: 'linkId', reason: 'is a link of another site' }]);
     }
-    const { deed } = body;
-    if (deed.kind === 'undone') {
-      const facts = await listCableFacts(db, site.id);
-      if (!facts.some((fact) => fact.id === deed.of))
-        refuse([{ path: 'deed.of', reason: 'is no fact of this site' }]);
-    }
-    return addCableFact(db, site.id, body);
+    return addFact(db, 'cable', { subject: site.id }, body);
   }),
 ];

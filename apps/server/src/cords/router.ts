@@ -1,23 +1,27 @@
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { countCords } from '@near-spoke/core/record';
+import { factsAbout, listFacts } from '../facts/repository';
 import { here, type Mounted } from '../http/mount';
 import { refuseUnknownParts } from '../parts/named-parts';
 import { loadCatalogue } from '../parts/repository';
 import type { Services } from '../services';
 import { getSite } from '../sites/repository';
 import { benchOfBatch, refuseTester } from './bench';
-import { createBatch, getBatch, listBatches, listFacts } from './repository';
+import { createBatch, getBatch, listBatches } from './repository';
 
 /** Batches of cords that are alike; to keep what was seen of one, and their sheets, are jobs. */
 export const cordOperations = ({ db }: Services): Mounted[] => [
   here(cordEndpoints.list, async ({ id }) => {
     const site = await getSite(db, id);
     const batches = await listBatches(db, site.id);
-    const counted = batches.map(async (batch) => {
-      const { passed, failed } = countCords(await listFacts(db, batch.id));
-      return { ...batch, passed, failed };
-    });
-    return { batches: await Promise.all(counted) };
+    const ids = batches.map((batch) => batch.id);
+    const seen = await factsAbout(db, 'cord', ids);
+    return {
+      batches: batches.map((batch) => {
+        const { passed, failed } = countCords(seen.get(batch.id) ?? []);
+        return { ...batch, passed, failed };
+      }),
+    };
   }),
   here(cordEndpoints.begin, async ({ id, body }) => {
     const site = await getSite(db, id);
@@ -28,6 +32,6 @@ export const cordOperations = ({ db }: Services): Mounted[] => [
   here(cordEndpoints.one, ({ id }) => getBatch(db, id)),
   here(cordEndpoints.facts, async ({ id }) => {
     const batch = await getBatch(db, id);
-    return { facts: await listFacts(db, batch.id) };
+    return { facts: await listFacts(db, 'cord', batch.id) };
   }),
 ];

@@ -4,10 +4,11 @@ import { countCords } from '@near-spoke/core/record';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { missedOf, procedureOf, testersFor, type Bench } from '@near-spoke/core/verify/explain';
 import type { Database } from '../db/database';
+import { listFacts } from '../facts/repository';
 import { file } from '../http/reply';
 import { getSite } from '../sites/repository';
 import { benchOfBatch } from './bench';
-import { getBatch, listFacts } from './repository';
+import { getBatch } from './repository';
 import { cordsPdf } from './sheet-pdf';
 
 interface OfBatch {
@@ -35,7 +36,7 @@ export async function cordSheetPdf({ id }: OfBatch, db: Database) {
 async function sheetOf(id: string, db: Database): Promise<CordSheet> {
   const batch = await getBatch(db, id);
   const site = await getSite(db, batch.siteId);
-  const { rows, passed, failed, perMinute } = countCords(await listFacts(db, batch.id));
+  const { rows, passed, failed, perMinute } = countCords(await listFacts(db, 'cord', batch.id));
   const bench = await benchOfBatch(db, batch);
   const used = [...new Set(rows.map((row) => row.tester))];
   return {

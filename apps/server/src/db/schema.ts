@@ -1,13 +1,11 @@
-import type { LinkSummary, Part, Tick } from '@near-spoke/contract';
-import type { Adapter, AdapterFact } from '@near-spoke/contract/map';
-import type { Cord, CordFact } from '@near-spoke/contract/cords';
-import type { CableFact } from '@near-spoke/contract/reflect';
-import type { Test } from '@near-spoke/contract/tests';
+import type { LinkSummary, Part } from '@near-spoke/contract';
+import type { FactKindId } from '@near-spoke/contract/facts';
+import type { Adapter } from '@near-spoke/contract/map';
+import type { Cord, CordBatch } from '@near-spoke/contract/cords';
 import type { InstrumentKind } from '@near-spoke/contract/instruments';
 import type { Jacket, SchoolChoices } from '@near-spoke/core/catalogue';
-import type { LengthHow, Net, Pinout, Waypoint, Wiring } from '@near-spoke/core/link';
+import type { LengthHow, Pinout, Waypoint } from '@near-spoke/core/link';
 import type { Entered, LinkState } from '@near-spoke/core/record';
-import type { Diagnosis } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import {
   bigserial,
@@ -30,14 +28,6 @@ const edited = {
   version: integer('version').notNull().default(1),
   createdAt: instant('created_at').notNull().defaultNow(),
   deletedAt: instant('deleted_at'),
-};
-
-/** What is done or seen: its order of arrival and its author. A trigger refuses to change or delete it. */
-const fact = {
-  id: uuid('id').primaryKey(),
-  seq: bigserial('seq', { mode: 'number' }).notNull(),
-  author: text('author').notNull(),
-  receivedAt: instant('received_at').notNull().defaultNow(),
 };
 
 export const sites = pgTable('sites', {
@@ -136,100 +126,38 @@ export const parts = pgTable('parts', {
   ...edited,
 });
 
-/** Facts: steps and checks, ticked or taken back. */
-export const ticks = pgTable(
-  'ticks',
-  {
-    ...fact,
-    linkId: uuid('link_id')
-      .notNull()
-      .references(() => links.id),
-    end: text('end').$type<'near' | 'far'>().notNull(),
-    key: text('key').notNull(),
-    done: boolean('done').notNull(),
-    measuredMm: doublePrecision('measured_mm'),
-    cause: text('cause').$type<Tick['cause']>().notNull().default(''),
-    at: instant('at').notNull(),
-  },
-  (table) => [
-    index('ticks_link').on(table.linkId, table.at, table.seq),
-    index('ticks_cause')
-      .on(table.seq)
-      .where(sql`cause = 'test'`),
-  ],
-);
-
 /**
- * Facts of every kind, one row each; so far those that take another one back. A trigger refuses to change or
- * delete them, and moves their link on.
+ * Facts: what was done, seen and measured, of every kind, and what took them back. A trigger refuses to change
+ * or delete them, another one those about nothing; one about a link moves it on.
  */
 export const facts = pgTable(
   'facts',
   {
-    ...fact,
-    kind: text('kind').$type<FactKind>().notNull(),
-    linkId: uuid('link_id')
-      .notNull()
-      .references(() => links.id),
+    id: uuid('id').primaryKey(),
+    /** The order of arrival. */
+    seq: bigserial('seq', { mode: 'number' }).notNull(),
+    kind: text('kind').$type<FactKindId>().notNull(),
+    /** The link, batch of cords, site or adapter that it is about. */
+    subject: uuid('subject').notNull(),
     at: instant('at').notNull(),
-    /** Of the body's form: an older one is read as what it has become. */
-    version: integer('version').notNull(),
-    body: jsonb('body').$type<unknown>().notNull(),
-    /** The fact that this one takes back; each is taken back once. */
-    voids: uuid('voids'),
-  },
-  (table) => [
-    index('facts_link').on(table.linkId, table.kind, table.at, table.seq),
-    uniqueIndex('facts_voids').on(table.voids),
-  ],
-);
-
-export type FactKind = 'void';
-
-/** Facts, with the diagnosis that was given when they were taken. */
-export const readings = pgTable(
-  'readings',
-  {
-    ...fact,
-    linkId: uuid('link_id')
-      .notNull()
-      .references(() => links.id),
-    takenAt: instant('taken_at').notNull(),
-    note: text('note').notNull(),
+    author: text('author').notNull(),
     /** How it came into the record; what was kept before that was asked is unsaid. */
     entered: text('entered').$type<Entered>().notNull().default('unsaid'),
-    tester: text('tester').$type<'identifying-remote' | 'pairing'>().notNull(),
-    /** What the link should have joined when this was taken. */
-    wiring: jsonb('wiring').$type<Wiring>().notNull(),
-    nets: jsonb('nets').$type<Net[]>().notNull(),
-    splitPairs: jsonb('split_pairs').$type<[string, string][]>().notNull(),
-    diagnosis: jsonb('diagnosis').$type<Diagnosis>().notNull(),
+    /** Of the body's form: an older one is read as what it has become. */
+    version: integer('version').notNull(),
+    body: jsonb('body').$type<Readonly<Record<string, unknown>>>().notNull(),
+    /** The fact that this one takes back; each is taken back once. */
+    voids: uuid('voids'),
+    receivedAt: instant('received_at').notNull().defaultNow(),
   },
   (table) => [
-    index('readings_link').on(table.linkId, table.takenAt, table.seq),
-    index('readings_seq').on(table.seq),
+    index('facts_subject').on(table.subject, table.kind, table.at, table.seq),
+    index('facts_kind').on(table.kind, table.seq),
+    index('facts_remade')
+      .on(table.seq)
+      .where(sql`kind = 'tick' and body ->> 'cause' = 'test'`),
+    uniqueIndex('facts_voids').on(table.voids),
   ],
-);
-
-/** Facts: what testers other than wire-map testers showed, with how it was judged then. */
-export const tests = pgTable(
-  'tests',
-  {
-    ...fact,
-    linkId: uuid('link_id')
-      .notNull()
-      .references(() => links.id),
-    takenAt: instant('taken_at').notNull(),
-    note: text('note').notNull(),
-    entered: text('entered').$type<Entered>().notNull().default('unsaid'),
-    /** What the link should have joined when this was taken. */
-    wiring: jsonb('wiring').$type<Wiring>().notNull(),
-    reading: jsonb('reading').$type<Test['reading']>().notNull(),
-    verdict: text('verdict').$type<Test['verdict']>().notNull(),
-    missed: jsonb('missed').$type<Test['missed']>().notNull(),
-    summary: text('summary').notNull(),
-  },
-  (table) => [index('tests_link').on(table.linkId, table.takenAt, table.seq)],
 );
 
 /** Lamp testers of the firm's own, as text: see parseOwnTester. */
@@ -255,46 +183,10 @@ export const cordBatches = pgTable(
     name: text('name').notNull(),
     note: text('note').notNull(),
     cord: jsonb('cord').$type<Cord>().notNull(),
-    tester: text('tester').$type<CordFact['tester']>().notNull(),
+    tester: text('tester').$type<CordBatch['tester']>().notNull(),
     ...edited,
   },
   (table) => [index('cord_batches_site').on(table.siteId)],
-);
-
-/** Facts: what was seen of a cord of a batch, or that an earlier one was a slip. */
-export const cordFacts = pgTable(
-  'cord_facts',
-  {
-    ...fact,
-    batchId: uuid('batch_id')
-      .notNull()
-      .references(() => cordBatches.id),
-    at: instant('at').notNull(),
-    label: text('label').notNull(),
-    tester: text('tester').$type<CordFact['tester']>().notNull(),
-    verdict: text('verdict').$type<CordFact['verdict']>().notNull(),
-    reading: jsonb('reading').$type<Exclude<CordFact['reading'], null>>(),
-    summary: text('summary').notNull(),
-    entered: text('entered').$type<Entered>().notNull().default('unsaid'),
-  },
-  (table) => [index('cord_facts_batch').on(table.batchId, table.at, table.seq)],
-);
-
-/** Facts: what was measured of a site's cables and reels, and where on a link a fault is. */
-export const cableFacts = pgTable(
-  'cable_facts',
-  {
-    ...fact,
-    siteId: uuid('site_id')
-      .notNull()
-      .references(() => sites.id),
-    linkId: uuid('link_id').references(() => links.id),
-    at: instant('at').notNull(),
-    cable: text('cable').notNull(),
-    reel: text('reel').notNull(),
-    deed: jsonb('deed').$type<CableFact['deed']>().notNull(),
-  },
-  (table) => [index('cable_facts_site').on(table.siteId, table.at, table.seq)],
 );
 
 /** Adapters: two pin tables and what was chosen. What joins what is computed. */
@@ -316,18 +208,4 @@ export const adapters = pgTable(
       .on(table.linkId)
       .where(sql`deleted_at is null`),
   ],
-);
-
-/** Facts: what was measured on an adapter, and what was decided about it. */
-export const adapterFacts = pgTable(
-  'adapter_facts',
-  {
-    ...fact,
-    adapterId: uuid('adapter_id')
-      .notNull()
-      .references(() => adapters.id),
-    at: instant('at').notNull(),
-    deed: jsonb('deed').$type<AdapterFact['deed']>().notNull(),
-  },
-  (table) => [index('adapter_facts_adapter').on(table.adapterId, table.at, table.seq)],
 );

@@ -19,10 +19,10 @@ import { fixingKeys, planTermination, tickKeys } from '@near-spoke/core/terminat
 import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import { keepAdapter } from '../adapters/write-adapter';
-import { addCableFact } from '../cables/repository';
 import { keepCord } from '../cords/keep-cord';
 import { createBatch } from '../cords/repository';
 import type { Database } from '../db/database';
+import { addFact } from '../facts/repository';
 import { askedOf } from '../http/asked';
 import { importSchedule } from '../links/import-schedule';
 import { listLinks } from '../links/repository';
@@ -30,7 +30,6 @@ import { refreshSite } from '../links/standing';
 import { keepReading } from '../readings/keep-reading';
 import { createSite, listSites } from '../sites/repository';
 import { keepTest } from '../tests/keep-test';
-import { addTick } from '../ticks/repository';
 import type { Work } from '../work/job';
 import { ADAPTERS } from './adapters';
 import { CABLE_FACTS } from './cables';
@@ -83,9 +82,10 @@ export async function loadDemo(tx: Database): Promise<void> {
   }
   await testCords(tx, site.id);
   for (const { minute, ...fact } of CABLE_FACTS)
-    await addCableFact(
+    await addFact(
       tx,
-      site.id,
+      'cable',
+      { subject: site.id },
       cableFactInput.parse({
         ...fact,
         at: new Date(FIRST_DAY + minute * 60_000).toISOString(),
@@ -126,7 +126,8 @@ async function testCords(tx: Database, siteId: string): Promise<void> {
 async function tell(tx: Database, link: Link, story: Story, start: number): Promise<void> {
   let at = start;
   const next = (seconds: number) => new Date((at += seconds * 1000)).toISOString();
-  const tick = (body: TickInput) => addTick(tx, link.id, tickInput.parse(body));
+  const tick = (body: TickInput) =>
+    addFact(tx, 'tick', { subject: link.id }, tickInput.parse(body));
   const told = teller(tx);
   const author = link.hub === 'C1' ? 'tech 1' : 'tech 2';
   for (const end of ['near', 'far'] as const)

@@ -11,7 +11,7 @@ import { ProblemError } from './problem-error';
 export function sameCreate<T extends object>(
   what: string,
   stored: T,
-  sent: Partial<T>,
+  sent: object,
   away: boolean,
 ): T {
   if (away)

@@ -4,11 +4,9 @@ import { summariseLink } from '@near-spoke/core/record';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { links } from '../db/schema';
-import { latestReadings } from '../readings/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { testsOfLinks } from '../tests/repository';
-import { ticksOfLinks } from '../ticks/repository';
+import { evidenceOf } from './evidence';
 import { toLink, type LinkInRow } from './rows';
 
 /** Links that are worked out in one go. */
@@ -35,18 +33,11 @@ export async function standingOf(
 
 async function workOut(db: Database, rows: readonly LinkInRow[], job: Job): Promise<LinkSummary[]> {
   const ids = rows.map(({ id }) => id);
-  // One after the other: in a transaction they go over one connection.
-  const latest = await latestReadings(db, ids);
-  const tests = await testsOfLinks(db, ids);
-  const ticks = await ticksOfLinks(db, ids);
-  const stand = rows.map((row) =>
-    summariseLink(
-      toLink(row),
-      ticks.get(row.id) ?? [],
-      { reading: latest.get(row.id) ?? null, tests: tests.get(row.id) ?? [] },
-      job,
-    ),
-  );
+  const evidence = await evidenceOf(db, ids);
+  const stand = rows.map((row) => {
+    const { ticks, readings, tests } = evidence(row.id);
+    return summariseLink(toLink(row), ticks, { reading: readings.at(-1) ?? null, tests }, job);
+  });
   const kept = stand.map(({ id, state, next, ends, testedAt }, index) => ({
     id,
     stamp: rows[index]?.stamp,

@@ -1,11 +1,8 @@
 import type { Asked, alongEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
-import { voidedOfLinks } from '../facts/voids';
-import { readingsOfLinks } from '../readings/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { testsOfLinks } from '../tests/repository';
-import { ticksOfLinks } from '../ticks/repository';
+import { evidenceOf } from './evidence';
 import { getRows } from './repository';
 import { standingOf } from './standing';
 
@@ -14,22 +11,14 @@ export async function takeAlong({ id, body }: Asked<typeof alongEndpoints.take>,
   const site = await getSite(db, id);
   const rows = await getRows(db, site.id, body.links);
   const ids = rows.map((row) => row.id);
-  const [links, ticks, readings, tests, voided] = await Promise.all([
-    standingOf(db, rows, await jobOf(db, site)),
-    ticksOfLinks(db, ids),
-    readingsOfLinks(db, ids),
-    testsOfLinks(db, ids),
-    voidedOfLinks(db, ids),
-  ]);
+  const links = await standingOf(db, rows, await jobOf(db, site));
+  const evidence = await evidenceOf(db, ids);
   const stamps = new Map(rows.map(({ id, stamp }) => [id, stamp]));
   return {
     links: links.map((link) => ({
       link,
       stamp: stamps.get(link.id) ?? 0,
-      ticks: ticks.get(link.id) ?? [],
-      readings: readings.get(link.id) ?? [],
-      tests: tests.get(link.id) ?? [],
-      voided: voided.get(link.id) ?? [],
+      ...evidence(link.id),
     })),
   };
 }

@@ -2,11 +2,11 @@ import { misreadContacts, type Asked, type readingEndpoints } from '@near-spoke/
 import { wiringOf } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
 import type { Database } from '../db/database';
+import { addFact } from '../facts/repository';
 import { ProblemError } from '../http/problem-error';
 import { getLink } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { addReading } from './repository';
 
 /** Keeps what a wire-map tester showed, with what it says of the link. */
 export async function keepReading(
@@ -21,6 +21,7 @@ export async function keepReading(
       errors: errors.slice(0, 100),
     });
   const diagnosis = diagnose({ ...input, wiring });
-  const reading = await addReading(db, link.id, input, wiring, diagnosis);
+  const about = { subject: link.id };
+  const reading = await addFact(db, 'reading', about, input, { wiring, diagnosis });
   return { reading, diagnosis: reading.diagnosis };
 }

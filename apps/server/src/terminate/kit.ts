@@ -4,10 +4,10 @@ import { kitFor, paceOf, planTermination } from '@near-spoke/core/terminate';
 import type { Job } from '@near-spoke/core/link';
 import type { Asked, Link, terminateEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
+import { factsAbout } from '../facts/repository';
 import { listLinks } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { ticksOfSite } from '../ticks/repository';
 
 type Endpoints = typeof terminateEndpoints;
 
@@ -19,7 +19,7 @@ export async function kit(
   const site = await getSite(db, id);
   const job = await jobOf(db, site);
   const all = await listLinks(db, site.id);
-  const ticks = await ticksOfSite(db, site.id);
+  const ticks = await ticksOf(db, all);
   const links = all.filter((link) => only === undefined || link.id === only);
   const left = links.flatMap((link) => {
     const progress = endProgress(link, ticks.get(link.id) ?? [], job);
@@ -45,10 +45,17 @@ export async function pace({ id, query: { author } }: Asked<Endpoints['pace']>, 
   const site = await getSite(db, id);
   const job = await jobOf(db, site);
   const links = await listLinks(db, site.id);
-  const ticks = await ticksOfSite(db, site.id);
+  const ticks = await ticksOf(db, links);
   const own = paceOf([...ticks.values()].flat(), author, usualTimes(links, job));
   return { author, steps: Object.fromEntries(own) };
 }
+
+const ticksOf = (db: Database, links: readonly Link[]) =>
+  factsAbout(
+    db,
+    'tick',
+    links.map(({ id }) => id),
+  );
 
 /** The catalogue's time of every step that the links of a site take. */
 function usualTimes(links: readonly Link[], job: Job): Map<string, number> {

@@ -1,26 +1,34 @@
+import type { FactKindId } from '@near-spoke/contract/facts';
 import { experienceOf, type Experience, type Remake } from '@near-spoke/core/verify/explain';
-import { and, asc, count, eq, exists, inArray, max } from 'drizzle-orm';
+import { and, countDistinct, eq, max, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { facts, links, readings, ticks } from '../db/schema';
-import { stands } from '../facts/stands';
+import { facts } from '../db/schema';
+import { factsAbout, stands } from '../facts/repository';
 
 /** What was worked out last, and what it was worked out from. */
 let known: { readonly stamp: string; readonly experience: Experience } | null = null;
 
+const REMADE = and(eq(facts.kind, 'tick'), sql`${facts.body} ->> 'cause' = 'test'`);
+
 /**
  * What all remade ends of the firm say of what goes wrong, and at which end. Worked out anew when an end was
- * remade, a link read, or a reading taken back since.
+ * remade, a link read, or something taken back since.
  */
 export async function loadExperience(db: Database): Promise<Experience> {
-  const [[lastRemade], [lastRead], [lastFact]] = await Promise.all([
+  const last = (kind: FactKindId) =>
     db
-      .select({ seq: max(ticks.seq) })
-      .from(ticks)
-      .where(eq(ticks.cause, 'test')),
-    db.select({ seq: max(readings.seq) }).from(readings),
-    db.select({ seq: max(facts.seq) }).from(facts),
+      .select({ seq: max(facts.seq) })
+      .from(facts)
+      .where(eq(facts.kind, kind));
+  const [remade, read, taken] = await Promise.all([
+    db
+      .select({ seq: max(facts.seq) })
+      .from(facts)
+      .where(REMADE),
+    last('reading'),
+    last('void'),
   ]);
-  const stamp = JSON.stringify([lastRemade, lastRead, lastFact]);
+  const stamp = JSON.stringify([remade, read, taken]);
   if (known?.stamp === stamp) return known.experience;
   const experience = await workOut(db);
   known = { stamp, experience };
@@ -28,33 +36,22 @@ export async function loadExperience(db: Database): Promise<Experience> {
 }
 
 async function workOut(db: Database): Promise<Experience> {
-  const ofLink = db
-    .select()
-    .from(readings)
-    .where(and(eq(readings.linkId, links.id), stands(readings.id)));
-  const [counted] = await db.select({ links: count() }).from(links).where(exists(ofLink));
+  const [counted] = await db
+    .select({ links: countDistinct(facts.subject) })
+    .from(facts)
+    .where(and(eq(facts.kind, 'reading'), stands(facts.id)));
   const remade = await db
-    .select({ linkId: ticks.linkId, end: ticks.end, at: ticks.at })
-    .from(ticks)
-    .where(eq(ticks.cause, 'test'));
-  const ids = [...new Set(remade.map(({ linkId }) => linkId))];
-  const rows =
-    ids.length === 0
-      ? []
-      : await db
-          .select({
-            linkId: readings.linkId,
-            takenAt: readings.takenAt,
-            diagnosis: readings.diagnosis,
-          })
-          .from(readings)
-          .where(and(inArray(readings.linkId, ids), stands(readings.id)))
-          .orderBy(asc(readings.takenAt), asc(readings.seq));
-  const byLink = new Map<string, typeof rows>();
-  for (const row of rows) byLink.set(row.linkId, [...(byLink.get(row.linkId) ?? []), row]);
-  const remakes = remade.map(({ linkId, end, at }): Remake => {
-    const before = (byLink.get(linkId) ?? []).findLast((row) => row.takenAt <= at);
-    return { end, faults: before?.diagnosis.faults ?? [] };
-  });
+    .selectDistinct({ linkId: facts.subject })
+    .from(facts)
+    .where(and(REMADE, stands(facts.id)));
+  const ids = remade.map(({ linkId }) => linkId);
+  const readings = await factsAbout(db, 'reading', ids);
+  const ticks = [...(await factsAbout(db, 'tick', ids)).values()].flat();
+  const remakes = ticks
+    .filter(({ cause }) => cause === 'test')
+    .map(({ linkId, end, at }): Remake => {
+      const before = (readings.get(linkId) ?? []).findLast(({ takenAt }) => takenAt <= at);
+      return { end, faults: before?.diagnosis.faults ?? [] };
+    });
   return experienceOf(counted?.links ?? 0, remakes);
 }

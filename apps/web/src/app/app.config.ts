@@ -20,14 +20,14 @@ import { provideIcons } from './shell/icons';
 import { ownRequests } from './store/api/own-requests';
 import * as deviceEffects from './store/device/effects';
 import { keepAnswers } from './store/device/keep-answers';
-import * as evidenceEffects from './store/evidence/effects';
-import { evidenceFeature } from './store/evidence/evidence';
+import * as factsEffects from './store/facts/effects';
+import { factsFeature } from './store/facts/facts';
 import * as linksEffects from './store/links/effects';
 import { linksFeature } from './store/links/links';
 import * as outboxEffects from './store/outbox/effects';
 import { outboxFeature } from './store/outbox/outbox';
 import { partsFeature } from './store/parts/parts';
-import { loadSites, sitesFeature } from './store/sites/sites';
+import { keepSentSites, loadSites, reloadRefusedSites, sitesFeature } from './store/sites/sites';
 
 export const appConfig: ApplicationConfig = {
   providers: [
@@ -48,10 +48,16 @@ export const appConfig: ApplicationConfig = {
       [sitesFeature.name]: sitesFeature.reducer,
       [linksFeature.name]: linksFeature.reducer,
       [partsFeature.name]: partsFeature.reducer,
-      [evidenceFeature.name]: evidenceFeature.reducer,
+      [factsFeature.name]: factsFeature.reducer,
       [outboxFeature.name]: outboxFeature.reducer,
     }),
-    provideEffects({ loadSites }, linksEffects, evidenceEffects, outboxEffects, deviceEffects),
+    provideEffects(
+      { loadSites, keepSentSites, reloadRefusedSites },
+      linksEffects,
+      factsEffects,
+      outboxEffects,
+      deviceEffects,
+    ),
     provideServiceWorker('ngsw-worker.js', {
       enabled: !isDevMode(),
       registrationStrategy: 'registerWhenStable:3000',

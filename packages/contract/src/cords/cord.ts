@@ -48,9 +48,7 @@ export const cordBatchList = z
 const seen = {
   label: filled(80).meta({ description: 'As it stands on the cord.' }),
   tester,
-  verdict: z.enum(['pass', 'fail', 'undone']).meta({
-    description: 'The last fact of a label counts; "undone" takes the one before it back.',
-  }),
+  verdict: z.enum(['pass', 'fail']).meta({ description: 'The last fact of a label counts.' }),
   reading: testReading
     .nullable()
     .default(null)
@@ -65,15 +63,13 @@ export const cordFactInput = z
     ...seen,
     entered: entered.default('unsaid'),
   })
-  .superRefine(({ reading, tester: used, verdict }, context) => {
+  .superRefine(({ reading, tester: used }, context) => {
     if (reading && reading.tester !== used)
       context.addIssue({
         code: 'custom',
         path: ['reading', 'tester'],
         message: 'is not the tester of this cord',
       });
-    if (reading && verdict === 'undone')
-      context.addIssue({ code: 'custom', path: ['reading'], message: 'has nothing to show' });
   })
   .meta({ id: 'CordFactInput' });
 

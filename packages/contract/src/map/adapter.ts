@@ -59,7 +59,6 @@ export const adapterDeed = z.discriminatedUnion('kind', [
     note: line(300).default(''),
   }),
   z.strictObject({ kind: z.literal('restart'), subject: z.enum(SUBJECTS) }),
-  z.strictObject({ kind: z.literal('undo'), of: id }),
 ]);
 
 export const adapterFactInput = z

@@ -120,7 +120,6 @@ describe('adapters at the edge', () => {
     expect(fact({ kind: 'walk', subject: 'cores', far: [[1, 2], [3]] })).toBeTrue();
     expect(fact({ kind: 'walk', subject: 'cores', far: [[]] })).toBeFalse();
     expect(fact({ kind: 'probe', subject: 'lamps', probe: {} })).toBeFalse();
-    expect(fact({ kind: 'undo', of: 'yesterday' })).toBeFalse();
   });
 
   it('are buzzed out with at most a hundred cores, each named once', () => {

@@ -19,12 +19,10 @@ const deed = z
       distanceM: uncertainMetres,
       sentence: filled(1000),
     }),
-    z.strictObject({ kind: z.literal('undone'), of: id }),
   ])
   .meta({
     id: 'CableDeed',
-    description:
-      'A velocity factor, what is left on a reel, the place of a fault on a link, or that an earlier one was a slip.',
+    description: 'A velocity factor, what is left on a reel, or the place of a fault on a link.',
   });
 
 const fields = {

@@ -12,6 +12,7 @@ export {
 } from './reading';
 export {
   ownTesterEndpoints,
+  ownTester,
   ownTesterInput,
   type OwnTester,
   type OwnTesterInput,

@@ -24,7 +24,6 @@ export {
   DECISIONS,
   SUBJECTS,
   adapterStanding,
-  standingDeeds,
   type AdapterDeed,
   type AdapterFact,
   type AdapterStanding,

@@ -26,7 +26,7 @@ export type Subject = (typeof SUBJECTS)[number];
 export const DECISIONS = ['accepted', 'to-correct'] as const;
 export type Decision = (typeof DECISIONS)[number];
 
-/** Something that was done with an adapter. It is never changed: another one undoes it. */
+/** Something that was done with an adapter. */
 export type AdapterDeed =
   | {
       readonly kind: 'test';
@@ -48,16 +48,9 @@ export type AdapterDeed =
       readonly note: string;
     }
   /** Probing begins anew, because something was soldered. */
-  | { readonly kind: 'restart'; readonly subject: Subject }
-  | { readonly kind: 'undo'; readonly of: string };
+  | { readonly kind: 'restart'; readonly subject: Subject };
 
 export type AdapterFact = { readonly id: string } & { readonly deed: AdapterDeed };
-
-/** What was done and not undone, in the order of time. */
-export function standingDeeds(facts: readonly AdapterFact[]): readonly AdapterFact[] {
-  const undone = new Set(facts.flatMap(({ deed }) => (deed.kind === 'undo' ? [deed.of] : [])));
-  return facts.filter(({ id, deed }) => deed.kind !== 'undo' && !undone.has(id));
-}
 
 export interface Decided extends Difference {
   readonly decision: Decision | null;
@@ -155,13 +148,12 @@ function heldBack(tests: TestState, waiting: readonly string[]): TestState {
     : tests;
 }
 
-/** Where an adapter stands, from everything that was done with it. */
+/** Where an adapter stands, from everything that was done with it and stands. */
 export function adapterStanding(
   task: MapTask,
   solution: Solution,
-  facts: readonly AdapterFact[],
+  deeds: readonly AdapterFact[],
 ): AdapterStanding {
-  const deeds = standingDeeds(facts);
   const results = deeds.flatMap(({ deed }) => (deed.kind === 'test' ? [deed] : []));
   const decisions = new Map(
     deeds.flatMap(({ deed }) =>

@@ -29,13 +29,6 @@ describe('A batch of cords', () => {
     expect([passed, failed]).toEqual([2, 0]);
   });
 
-  it('goes back to the result before when the last one is undone', () => {
-    const facts = [seen('P1', 'fail', 0), seen('P1', 'pass', 9), seen('P1', 'undone', 12)];
-    expect(countCords(facts).failed).toBe(1);
-    expect(countCords([...facts, seen('P1', 'undone', 15)]).rows).toEqual([]);
-    expect(countCords([...facts, ...facts.slice(2), ...facts.slice(2)]).rows).toEqual([]);
-  });
-
   it('tells the rate without pauses', () => {
     expect(countCords([seen('P1', 'pass', 0)]).perMinute).toBeNull();
     const steady = Array.from({ length: 30 }, (_, index) => seen(`P${index}`, 'pass', index * 5));

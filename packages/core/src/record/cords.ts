@@ -1,9 +1,9 @@
 import type { Entered } from './entered';
 
-/** What was seen of one cord at one moment; "undone" takes back the last one of its label. */
+/** What was seen of one cord at one moment. */
 export interface CordSeen {
   readonly label: string;
-  readonly verdict: 'pass' | 'fail' | 'undone';
+  readonly verdict: 'pass' | 'fail';
   readonly at: string;
   readonly author: string;
   readonly tester: string;
@@ -42,12 +42,11 @@ export function countCords(facts: readonly CordSeen[]): CordCount {
   for (const fact of facts) {
     const list = tested.get(fact.label) ?? [];
     tested.set(fact.label, list);
-    if (fact.verdict === 'undone') list.pop();
-    else list.push(fact);
+    list.push(fact);
   }
   const rows = [...tested].flatMap(([label, list]): CordRow[] => {
     const last = list.at(-1);
-    if (!last || last.verdict === 'undone') return [];
+    if (!last) return [];
     const { verdict, summary, at, author, tester, entered } = last;
     return [{ label, verdict, summary, at, author, tester, entered, times: list.length }];
   });

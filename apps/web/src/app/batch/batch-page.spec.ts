@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { Store } from '@ngrx/store';
-import { evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { factsFeature, factsOf } from '../store/facts/facts';
 import { testLink } from '../testing/links';
 import { headlineOf } from '../testing/page';
 import { openSite } from '../testing/store';
@@ -40,13 +40,13 @@ describe('BatchPage', () => {
     fixture.detectChanges();
     const element = fixture.nativeElement as HTMLElement;
     const store = TestBed.inject<Store<Record<string, unknown>>>(Store);
-    const evidence = store.selectSignal(evidenceFeature.selectEvidenceState);
+    const evidence = store.selectSignal(factsFeature.selectFactsState);
     return {
       links,
       element,
       headline: () => headlineOf(element),
       tool: () => element.querySelector('.sessions > .current strong')?.textContent?.trim() ?? '',
-      ticks: () => links.map(({ id }) => factsOf(evidence(), id).ticks.length),
+      ticks: () => links.map(({ id }) => factsOf(evidence(), id, 'tick').length),
       press: () => {
         element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
         fixture.detectChanges();

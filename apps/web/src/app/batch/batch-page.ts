@@ -23,7 +23,7 @@ import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
 import { OwnPace } from '../shell/own-pace';
 import { Shortcuts } from '../shell/shortcuts';
-import { evidenceActions, evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { factsActions, factsFeature, factsOf, loadingOf } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { batchGroups, type BatchGroup } from './batch-groups';
@@ -65,7 +65,7 @@ export class BatchPage {
   private readonly pace = inject(OwnPace);
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
   private readonly opened = this.store.selectSignal(linksFeature.selectOpened);
-  private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
+  private readonly evidence = this.store.selectSignal(factsFeature.selectFactsState);
   private readonly job = this.store.selectSignal(selectJob);
 
   protected readonly linksLoading = this.store.selectSignal(linksFeature.selectLoading);
@@ -80,8 +80,8 @@ export class BatchPage {
     return group && group.key === this.group() ? group : null;
   });
   protected readonly ready = computed(() => {
-    const loading = this.evidence().loading;
-    return this.chosen()?.ends.every(({ link }) => loading[link.id] === 'done') ?? false;
+    const known = this.evidence();
+    return this.chosen()?.ends.every(({ link }) => loadingOf(known, link.id) === 'done') ?? false;
   });
   private readonly ends = computed(() => {
     const ends = new Map<string, { readonly link: LinkSummary; readonly end: End }>();
@@ -102,7 +102,7 @@ export class BatchPage {
     return new Map(
       [...this.ends()].map(([id, { link, end }]) => [
         id,
-        tickedKeys(factsOf(evidence, link.id).ticks, end),
+        tickedKeys(factsOf(evidence, link.id, 'tick'), end),
       ]),
     );
   });
@@ -189,7 +189,7 @@ export class BatchPage {
       this.chosenGroup.set(group);
       this.lastTicks.set([]);
       const linkIds = [...new Set(group.ends.map(({ link }) => link.id))];
-      this.store.dispatch(evidenceActions.loadMany({ linkIds }));
+      this.store.dispatch(factsActions.loadLinks({ linkIds }));
     });
     effect(() => this.pace.load(this.siteId()));
     inject(Shortcuts).add(

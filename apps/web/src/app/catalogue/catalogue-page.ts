@@ -13,7 +13,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router, RouterLink } from '@angular/router';
-import { partEndpoints, type Part } from '@near-spoke/contract';
+import type { Part } from '@near-spoke/contract';
 import type { Cable, Connector, Range } from '@near-spoke/core/catalogue';
 import { wiringOf } from '@near-spoke/core/link';
 import { fitProblems } from '@near-spoke/core/terminate';
@@ -22,10 +22,10 @@ import { CableSection, ConductorSwatch, ConnectorFace, Cutback } from '../drawin
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import { CABLE_FAMILY_NAME, CONNECTOR_FAMILY_NAME, groupsOf } from '../site/part-groups';
-import { Api } from '../store/api/api';
+import { Deeds } from '../shell/deeds';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
-import { partsActions, partsFeature } from '../store/parts/parts';
+import { partsFeature } from '../store/parts/parts';
 
 type Row = [name: string, value: string];
 
@@ -57,7 +57,7 @@ export class CataloguePage {
   readonly partId = input('');
 
   private readonly store = inject(Store);
-  private readonly api = inject(Api);
+  private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
   private readonly job = this.store.selectSignal(selectJob);
@@ -133,23 +133,16 @@ export class CataloguePage {
     );
   }
 
-  protected setAway(part: Part, away: boolean): void {
-    const changed = { ...part, away, version: part.version + 1 };
-    const done = () => {
-      this.store.dispatch(partsActions.stored({ part: changed }));
-      if (away)
-        this.snack
-          .open(`${this.name()} put away.`, 'Undo', { duration: 5000 })
-          .onAction()
-          .subscribe(() => this.setAway(changed, false));
-    };
-    const error = () =>
-      this.snack.open('The server does not answer.', undefined, { duration: 4000 });
-    if (away)
-      this.api
-        .call(partEndpoints.putAway, { id: part.id, query: { version: String(part.version) } })
-        .subscribe({ next: done, error });
-    else this.api.call(partEndpoints.restore, { id: part.id }).subscribe({ next: done, error });
+  protected putAway(part: Part): void {
+    this.deeds.putPartAway(part);
+    this.snack
+      .open(`${this.name()} put away.`, 'Undo', { duration: 5000 })
+      .onAction()
+      .subscribe(() => this.deeds.takePartBack(part));
+  }
+
+  protected takeBack(part: Part): void {
+    this.deeds.takePartBack(part);
   }
 }
 

@@ -12,7 +12,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
-import { partEndpoints, type PartInput } from '@near-spoke/contract';
+import type { Part, PartPatch } from '@near-spoke/contract';
 import {
   COLOUR_LETTERS,
   JACKETS,
@@ -28,9 +28,9 @@ import { fitProblems } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
-import { Api, isRefusal } from '../store/api/api';
+import { Deeds } from '../shell/deeds';
 import { selectJob } from '../store/job';
-import { partsActions, partsFeature } from '../store/parts/parts';
+import { partsFeature } from '../store/parts/parts';
 import { CABLE_FIELDS, CONNECTOR_FIELDS, type PartField } from './part-fields';
 
 /** A cable or connector of one's own: begun from one that is there, with the sizes of its sheet. */
@@ -48,14 +48,13 @@ export class PartFormPage {
   readonly mode = input<'own' | 'change'>('own');
 
   private readonly store = inject(Store);
-  private readonly api = inject(Api);
+  private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly job = this.store.selectSignal(selectJob);
   private readonly parts = this.store.selectSignal(partsFeature.selectAll);
 
   protected readonly places = JACKETS;
   protected readonly letters = COLOUR_LETTERS.join(' ');
-  protected readonly refused = signal('');
   protected readonly tried = signal(false);
   private readonly baseCable = computed(() => this.job().catalogue.findCable(this.partId()));
   private readonly baseConnector = computed(() =>
@@ -174,31 +173,20 @@ export class PartFormPage {
     this.tried.set(true);
     const [row, part] = [this.row(), this.changed()];
     if (!row || this.name().trim() === '') return;
-    this.refused.set('');
-    const kind = row.cable ? 'cable' : 'connector';
-    const body = { ...row, source: this.source().trim() } as unknown as Pick<
-      PartInput,
-      'cable' | 'connector' | 'source'
-    >;
-    const saved = part
-      ? this.api.call(partEndpoints.change, {
-          id: part.id,
-          body: { version: part.version, source: body.source, [kind]: body[kind] },
-        })
-      : this.api.call(partEndpoints.add, { body: { ...body, kind, id: v7() } });
-    saved.subscribe({
-      next: (stored) => {
-        this.store.dispatch(partsActions.stored({ part: stored }));
-        void this.router.navigate(['/sites', this.siteId(), 'catalogue', stored.id]);
-      },
-      error: (error: unknown) => {
-        const problem = isRefusal(error) ? error.problem : null;
-        const reasons = (problem?.errors ?? []).map(({ path, reason }) => `${path} ${reason}.`);
-        this.refused.set([problem?.detail ?? 'Something went wrong.', ...reasons].join(' '));
-      },
-    });
+    const source = this.source().trim();
+    const id = part?.id ?? v7();
+    if (part) this.deeds.changePart(part, { version: part.version, source, ...sizes(row) });
+    else this.deeds.addPart(id, { kind: row.cable ? 'cable' : 'connector', source, ...row });
+    void this.router.navigate(['/sites', this.siteId(), 'catalogue', id]);
   }
 }
+
+/** What of it there is: the other stays as it is. */
+const sizes = ({
+  cable,
+  connector,
+}: Pick<Part, 'cable' | 'connector'>): Omit<PartPatch, 'version'> =>
+  cable ? { cable } : { connector };
 
 /** A size in the field’s unit; millimetres may also be written in inches. */
 function readSize(

@@ -7,8 +7,7 @@ import type { Uncertain } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { OpenLink } from './open-link';
 import { Deeds } from '../shell/deeds';
-import { outboxFeature } from '../store/outbox/outbox';
-import { cableFactsOf, cablesActions, cablesFeature } from '../store/reflect/cables';
+import { factsActions, factsFeature, factsOf } from '../store/facts/facts';
 
 /** What was measured of the open link's cable, by anyone at its site; and how more of it is kept. */
 @Injectable()
@@ -16,15 +15,14 @@ export class CableFacts {
   private readonly store = inject(Store);
   private readonly deeds = inject(Deeds);
   private readonly open = inject(OpenLink);
-  private readonly state = this.store.selectSignal(cablesFeature.selectCablesState);
-  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+  private readonly stored = this.store.selectSignal(factsFeature.selectFactsState);
   private readonly siteId = computed(() => this.open.link()?.siteId ?? '');
 
   readonly cable = computed(() => {
     const link = this.open.link();
     return link ? this.open.job().catalogue.cable(link.cable) : null;
   });
-  readonly all = computed(() => cableFactsOf(this.state(), this.waiting(), this.siteId()));
+  readonly all = computed(() => factsOf(this.stored(), this.siteId(), 'cable'));
   /** What the catalogue tells, with the velocity factor that was measured where one was. */
   readonly known = computed(() => {
     const cable = this.cable();
@@ -35,8 +33,8 @@ export class CableFacts {
 
   constructor() {
     effect(() => {
-      const siteId = this.siteId();
-      if (siteId) this.store.dispatch(cablesActions.load({ siteId }));
+      const id = this.siteId();
+      if (id) this.store.dispatch(factsActions.load({ about: { of: 'site', id } }));
     });
   }
 
@@ -69,13 +67,12 @@ export class CableFacts {
       );
   }
 
-  takeBack({ id, cable, reel, linkId }: CableFact): void {
-    this.deeds.cable('Measurement taken back', {
-      siteId: this.siteId(),
-      linkId,
-      cable,
-      reel,
-      deed: { kind: 'undone', of: id },
-    });
+  takeBack({ id, at, author, deed }: CableFact): void {
+    const summary = deed.kind === 'place' ? deed.sentence : deed.kind;
+    this.deeds.takeFactBack(
+      { of: 'site', id: this.siteId() },
+      { of: id, kind: 'cable', takenAt: at, takenBy: author, summary, reason: 'Taken back.' },
+      'Measurement taken back',
+    );
   }
 }

@@ -3,7 +3,7 @@ import type { LinkSummary } from '@near-spoke/contract';
 import { wiringOf, type End, type Net } from '@near-spoke/core/link';
 import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
 import { Store } from '@ngrx/store';
-import { evidenceActions, evidenceFeature, factsOf, testedBy } from '../store/evidence/evidence';
+import { evidenceOf, factsActions, factsFeature, loadingOf, testedBy } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import type { RulerPlace } from '../drawing';
 import { linksFeature } from '../store/links/links';
@@ -25,7 +25,7 @@ export class OpenLink {
   private readonly store = inject(Store);
   private readonly links = this.store.selectSignal(linksFeature.selectOpened);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
-  private readonly evidence = this.store.selectSignal(evidenceFeature.selectEvidenceState);
+  private readonly known = this.store.selectSignal(factsFeature.selectFactsState);
 
   /** The parts and schools that this link shares with its site. */
   readonly job = this.store.selectSignal(selectJob);
@@ -35,8 +35,8 @@ export class OpenLink {
   readonly link = computed<LinkSummary | undefined>(() => this.links()[this.id()]);
   readonly site = computed(() => this.sites()[this.link()?.siteId ?? '']);
   readonly units = computed(() => this.site()?.units ?? 'metric');
-  readonly loading = computed(() => this.evidence().loading[this.id()] ?? 'not-yet');
-  readonly facts = computed(() => factsOf(this.evidence(), this.id()));
+  readonly loading = computed(() => loadingOf(this.known(), this.id()));
+  readonly facts = computed(() => evidenceOf(this.known(), this.id()));
   readonly latest = computed(() => this.facts().readings.at(-1) ?? null);
   readonly standing = computed(() => {
     const link = this.link();
@@ -55,6 +55,6 @@ export class OpenLink {
   open(id: string): void {
     this.id.set(id);
     this.layer.set(null);
-    this.store.dispatch(evidenceActions.load({ linkId: id }));
+    this.store.dispatch(factsActions.load({ about: { of: 'link', id } }));
   }
 }

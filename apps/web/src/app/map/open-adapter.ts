@@ -8,15 +8,14 @@ import {
   ownConnector,
   ribbonOf,
   solveAdapter,
-  standingDeeds,
   type Join,
 } from '@near-spoke/core/map';
 import { Store } from '@ngrx/store';
 import { Deeds } from '../shell/deeds';
-import { adaptersActions, adaptersFeature, factsOfAdapter } from '../store/adapters/adapters';
+import { adaptersActions, adaptersFeature } from '../store/adapters/adapters';
+import { factsActions, factsFeature, factsOf } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
-import { outboxFeature } from '../store/outbox/outbox';
 
 type Changes = Omit<AdapterPatch, 'version'>;
 
@@ -27,7 +26,7 @@ export class OpenAdapter {
   private readonly deeds = inject(Deeds);
   private readonly shown = this.store.selectSignal(adaptersFeature.selectShown);
   private readonly state = this.store.selectSignal(adaptersFeature.selectAdaptersState);
-  private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
+  private readonly known = this.store.selectSignal(factsFeature.selectFactsState);
   private readonly links = this.store.selectSignal(linksFeature.selectEntities);
   private readonly job = this.store.selectSignal(selectJob);
 
@@ -35,7 +34,7 @@ export class OpenAdapter {
   readonly loading = computed(() => this.state().loading);
   readonly adapter = computed(() => this.shown().find(({ id }) => id === this.id()));
   readonly link = computed(() => this.links()[this.adapter()?.linkId ?? ''] ?? null);
-  readonly facts = computed(() => factsOfAdapter(this.state(), this.waiting(), this.id()));
+  readonly facts = computed(() => factsOf(this.known(), this.id(), 'adapter'));
   readonly units = computed(() => this.job().units);
   readonly catalogue = computed(() => this.job().catalogue);
   readonly solved = computed(() => {
@@ -78,7 +77,7 @@ export class OpenAdapter {
   open(id: string): void {
     this.id.set(id);
     this.store.dispatch(adaptersActions.load());
-    this.store.dispatch(adaptersActions.loadFacts({ adapterId: id }));
+    this.store.dispatch(factsActions.load({ about: { of: 'adapter', id } }));
   }
 
   change(changes: Changes): void {
@@ -123,8 +122,14 @@ export class OpenAdapter {
 
   /** Takes the last measurement of a kind back. */
   undoMeasurement(...kinds: readonly AdapterFact['deed']['kind'][]): void {
-    const last = standingDeeds(this.facts()).findLast(({ deed }) => kinds.includes(deed.kind));
-    if (last) this.measure({ kind: 'undo', of: last.id });
+    const last = this.facts().findLast(({ deed }) => kinds.includes(deed.kind));
+    if (!last) return;
+    const { id: of, at: takenAt, author: takenBy, deed } = last;
+    this.deeds.takeFactBack(
+      { of: 'adapter', id: this.id() },
+      { of, kind: 'adapter', takenAt, takenBy, summary: deed.kind, reason: 'Taken back.' },
+      'Measurement taken back',
+    );
   }
 
   /** Takes the last change of the wiring back. */

@@ -7,11 +7,12 @@ import { planTermination, tickKeys } from '@near-spoke/core/terminate';
 import type { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { OpenLink } from '../link/open-link';
-import { evidenceActions } from '../store/evidence/evidence';
-import { provideCables } from '../store/reflect/provide';
+import { factsActions } from '../store/facts/facts';
+import { kept } from '../store/facts/kept';
 import { SITE_ID, testLink } from '../testing/links';
 import { headline, host, shown, text } from '../testing/page';
 import { openSite } from '../testing/store';
+import { asked } from '../testing/until';
 import { RecordPage } from './record-page';
 
 /** Ticks of a whole end, so many seconds apart from one to the next. */
@@ -39,20 +40,13 @@ describe('The record of a link', () => {
   let fixture: ComponentFixture<RecordPage>;
 
   const open = async (link: LinkSummary, ticks: readonly Tick[] = []) => {
-    ({ http, store } = await openSite([link], [OpenLink, provideCables()]));
-    store.dispatch(
-      evidenceActions.loaded({
-        linkId: link.id,
-        ticks: [...ticks],
-        readings: [],
-        tests: [],
-        voided: [],
-      }),
-    );
+    ({ http, store } = await openSite([link], [OpenLink]));
+    const about = { of: 'link', id: link.id } as const;
+    store.dispatch(factsActions.loaded({ about, facts: ticks.map(kept('tick', about)) }));
     TestBed.inject(OpenLink).open(link.id);
     fixture = TestBed.createComponent(RecordPage);
     await shown(fixture);
-    for (const asked of http.match(`/api/sites/${SITE_ID}/cable-facts`)) asked.flush({ facts: [] });
+    (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts: [] });
     await shown(fixture);
   };
   const work = () =>

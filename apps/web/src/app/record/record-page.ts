@@ -5,7 +5,7 @@ import { MatIcon } from '@angular/material/icon';
 import type { Reading } from '@near-spoke/contract';
 import type { Test } from '@near-spoke/contract/tests';
 import { ENDS, wireRows } from '@near-spoke/core/link';
-import { standingFacts } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import {
   ENTERED_TEXT,
   END_NAME,
@@ -103,7 +103,7 @@ export class RecordPage {
   private readonly cables = inject(CableFacts);
   /** Where traces told that a fault is, the newest first. */
   protected readonly places = computed(() =>
-    standingFacts(this.cables.all(), 'place')
+    ofDeed(this.cables.all(), 'place')
       .filter(({ linkId }) => linkId === this.open.id())
       .reverse(),
   );
@@ -146,9 +146,11 @@ export class RecordPage {
     this.takeBack({ of, kind: 'test', takenAt, takenBy, summary, reason });
   }
 
-  private takeBack(told: Parameters<Deeds['voidFact']>[1]): void {
+  private takeBack(told: Parameters<Deeds['takeFactBack']>[1]): void {
     const link = this.link();
-    if (link) this.deeds.voidFact(link, told);
+    if (!link) return;
+    const about = { of: 'link', id: link.id } as const;
+    this.deeds.takeFactBack(about, told, `Taken back on ${link.label}`);
   }
 
   protected print(): void {

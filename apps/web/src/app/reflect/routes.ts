@@ -1,11 +1,9 @@
 import type { Routes } from '@angular/router';
-import { provideCables } from '../store/reflect/provide';
 
 /** The Reflect stage of a link. */
 export const STAGE_ROUTES: Routes = [
   {
     path: '',
-    providers: provideCables(),
     loadComponent: () => import('./reflect-stage').then((m) => m.ReflectStage),
     children: [
       {

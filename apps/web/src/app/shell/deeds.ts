@@ -3,21 +3,26 @@ import type {
   LinkInput,
   LinkPatch,
   LinkSummary,
-  Reading,
+  Part,
+  PartPatch,
+  Site,
+  SitePatch,
   Tick,
   Voided,
 } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
 import type { CableFact } from '@near-spoke/contract/reflect';
-import type { Test } from '@near-spoke/contract/tests';
+import type { OwnTester, Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys, type Entered } from '@near-spoke/core/record';
 import type { RemakeCause } from '@near-spoke/core/terminate';
 import { diagnose, type TestResult } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
-import type { Deed, Entry } from '../store/outbox/deed';
+import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
+import { kept, type About } from '../store/facts/kept';
+import type { Deed, Entry, Made } from '../store/outbox/deed';
 import { outboxActions } from '../store/outbox/outbox';
 import { selectJob } from '../store/job';
 import { Person } from './person';
@@ -39,20 +44,9 @@ export class Deeds {
     done: boolean,
     more: Partial<Pick<Tick, 'measuredMm' | 'cause'>> = {},
   ): void {
-    const tick: Tick = {
-      id: v7(),
-      linkId: link.id,
-      end,
-      key,
-      done,
-      measuredMm: null,
-      cause: '',
-      ...more,
-      at: new Date().toISOString(),
-      author: this.person.name(),
-    };
     const what = `${done ? 'Tick' : 'Tick taken back'} on ${link.label}`;
-    this.queue({ kind: 'tick', linkId: link.id, tick }, what);
+    const seen = { linkId: link.id, end, key, done, measuredMm: null, cause: '' as const };
+    this.fact('tick', ofLink(link), { ...this.signed(), ...seen, ...more }, what);
   }
 
   /** Cuts an end off: every tick of it is taken back; the first one carries the cause. */
@@ -69,135 +63,123 @@ export class Deeds {
     entered: Entered,
   ): Entry {
     const wiring = wiringOf(link, this.job());
-    const reading: Reading = {
-      id: v7(),
-      linkId: link.id,
-      takenAt: new Date().toISOString(),
-      author: this.person.name(),
-      note,
-      entered,
-      tester: shown.tester,
-      wiring,
-      nets: shown.nets,
-      splitPairs: shown.splitPairs,
-      diagnosis: diagnose({ ...shown, wiring }),
-    };
+    const { at: takenAt, ...signed } = this.signed();
+    const diagnosis = diagnose({ ...shown, wiring });
+    const { tester, nets, splitPairs } = shown;
+    const seen = { linkId: link.id, takenAt, note, entered, tester, wiring, nets, splitPairs };
     const what = `Reading of ${link.label}`;
-    return this.queue({ kind: 'reading', linkId: link.id, reading }, what, UNDO_MS);
+    return this.fact('reading', ofLink(link), { ...signed, ...seen, diagnosis }, what, UNDO_MS);
   }
 
   /** Keeps what another class of tester showed, judged already. */
   test(
     link: LinkSummary,
     told: Pick<Test, 'reading' | 'verdict' | 'missed' | 'summary' | 'note' | 'entered'>,
-  ) {
-    const test: Test = {
-      ...told,
-      id: v7(),
-      linkId: link.id,
-      takenAt: new Date().toISOString(),
-      author: this.person.name(),
-      tester: told.reading.tester,
-      wiring: wiringOf(link, this.job()),
-    };
-    return this.queue({ kind: 'test', linkId: link.id, test }, `Test of ${link.label}`, UNDO_MS);
+  ): Entry {
+    const { at: takenAt, ...signed } = this.signed();
+    const { tester } = told.reading;
+    const seen = { linkId: link.id, takenAt, tester, wiring: wiringOf(link, this.job()) };
+    const what = `Test of ${link.label}`;
+    return this.fact('test', ofLink(link), { ...told, ...signed, ...seen }, what, UNDO_MS);
   }
 
-  /** Takes a reading or a test back that is not true; it stays in the record. */
-  voidFact(
-    link: LinkSummary,
+  /** Takes a fact back that is not true; it stays in the record. */
+  takeFactBack(
+    about: About,
     told: Pick<Voided, 'of' | 'kind' | 'takenAt' | 'takenBy' | 'summary' | 'reason'>,
+    what: string,
   ): void {
-    const voided: Voided = {
-      ...told,
-      id: v7(),
-      linkId: link.id,
-      at: new Date().toISOString(),
-      author: this.person.name(),
-    };
-    this.queue({ kind: 'void', linkId: link.id, voided }, `Taken back on ${link.label}`);
+    this.fact('void', about, { ...told, ...this.signed(), subject: about.id }, what);
   }
 
-  beginCords(told: Pick<CordBatch, 'siteId' | 'name' | 'note' | 'cord' | 'tester'>): string {
-    const batch = { ...told, id: v7(), version: 1, createdAt: new Date().toISOString() };
-    this.queue({ kind: 'cord-batch', batch }, `New batch ${told.name}`);
-    return batch.id;
+  beginCords(siteId: string, made: Pick<CordBatch, 'name' | 'note' | 'cord' | 'tester'>): string {
+    const id = v7();
+    this.queue({ kind: 'make', of: 'batch', id, siteId, made }, `New batch ${made.name}`);
+    return id;
   }
 
   cord(batchId: string, seen: Omit<CordFact, 'id' | 'batchId' | 'at' | 'author'>): void {
-    const fact: CordFact = {
-      ...seen,
-      id: v7(),
-      batchId,
-      at: new Date().toISOString(),
-      author: this.person.name(),
-    };
-    this.queue({ kind: 'cord-fact', batchId, fact }, `Cord ${seen.label}`);
+    const about: About = { of: 'batch', id: batchId };
+    this.fact('cord', about, { ...seen, ...this.signed(), batchId }, `Cord ${seen.label}`);
   }
 
-  /** Keeps what was measured of a cable, or takes it back. */
+  /** Keeps what was measured of a cable. */
   cable(what: string, seen: Omit<CableFact, 'id' | 'at' | 'author'>): void {
-    const fact: CableFact = {
-      ...seen,
-      id: v7(),
-      at: new Date().toISOString(),
-      author: this.person.name(),
-    };
-    this.queue({ kind: 'cable-fact', fact }, what);
+    this.fact('cable', { of: 'site', id: seen.siteId }, { ...seen, ...this.signed() }, what);
   }
 
-  addLink(siteId: string, link: LinkInput & { id: string }): void {
-    this.queue({ kind: 'link-new', linkId: link.id, siteId, link }, `New link ${link.label}`);
+  addSite(id: string, made: Made['site']): void {
+    this.queue({ kind: 'make', of: 'site', id, siteId: '', made }, `New site ${made.name}`);
   }
 
-  changeLink(link: LinkSummary, patch: LinkPatch): void {
-    this.queue({ kind: 'link-change', linkId: link.id, patch }, `Change of ${link.label}`);
+  changeSite({ id, name }: Site, patch: SitePatch): void {
+    this.queue({ kind: 'change', of: 'site', id, patch }, `Settings of ${name}`);
   }
 
-  putAway(link: LinkSummary): void {
-    const { id: linkId, version } = link;
-    this.queue({ kind: 'link-away', linkId, version }, `${link.label} put away`);
+  addPart(id: string, made: Made['part']): void {
+    const what = `New part ${(made.cable ?? made.connector)?.name ?? ''}`.trim();
+    this.queue({ kind: 'make', of: 'part', id, siteId: '', made }, what);
   }
 
-  takeOut(link: LinkSummary): void {
-    this.queue({ kind: 'link-back', linkId: link.id }, `${link.label} taken back`);
+  changePart({ id }: Part, patch: PartPatch): void {
+    this.queue({ kind: 'change', of: 'part', id, patch }, 'Change of a part');
   }
 
-  addAdapter(adapter: Adapter): void {
-    this.queue({ kind: 'adapter-new', adapter }, `New adapter ${adapter.name}`);
+  putPartAway({ id, version }: Part): void {
+    this.queue({ kind: 'away', of: 'part', id, version }, 'Part put away');
   }
 
-  changeAdapter(adapter: Adapter, changes: Omit<AdapterPatch, 'version'>): void {
-    const patch = { ...changes, version: adapter.version };
-    this.queue(
-      { kind: 'adapter-change', adapterId: adapter.id, patch },
-      `Change of ${adapter.name}`,
-    );
+  takePartBack({ id }: Part): void {
+    this.queue({ kind: 'back', of: 'part', id }, 'Part taken back');
   }
 
-  putAdapterAway(adapter: Adapter): void {
-    const { id: adapterId, version } = adapter;
-    this.queue({ kind: 'adapter-away', adapterId, version }, `${adapter.name} put away`);
+  addTester(made: Made['tester']): void {
+    const what = `New tester ${made.name}`;
+    this.queue({ kind: 'make', of: 'tester', id: v7(), siteId: '', made }, what);
   }
 
-  takeAdapterBack(adapter: Adapter): void {
-    this.queue({ kind: 'adapter-back', adapterId: adapter.id }, `${adapter.name} taken back`);
+  putTesterAway({ id, version }: Pick<OwnTester, 'id' | 'version'>): void {
+    this.queue({ kind: 'away', of: 'tester', id, version }, 'Tester put away');
   }
 
-  /** Keeps what was measured or decided, and tells its id, by which it can be undone. */
-  measure(adapter: Adapter, deed: AdapterFact['deed']): string {
-    const fact: AdapterFact = {
-      id: v7(),
-      adapterId: adapter.id,
-      at: new Date().toISOString(),
-      author: this.person.name(),
-      deed,
-    };
-    this.queue(
-      { kind: 'adapter-fact', adapterId: adapter.id, fact },
-      `Measurement on ${adapter.name}`,
-    );
-    return fact.id;
+  addLink(siteId: string, made: LinkInput & { id: string }): void {
+    this.queue({ kind: 'make', of: 'link', id: made.id, siteId, made }, `New link ${made.label}`);
+  }
+
+  changeLink({ id, label }: LinkSummary, patch: LinkPatch): void {
+    this.queue({ kind: 'change', of: 'link', id, patch }, `Change of ${label}`);
+  }
+
+  putAway({ id, version, label }: LinkSummary): void {
+    this.queue({ kind: 'away', of: 'link', id, version }, `${label} put away`);
+  }
+
+  takeOut({ id, label }: LinkSummary): void {
+    this.queue({ kind: 'back', of: 'link', id }, `${label} taken back`);
+  }
+
+  addAdapter({ version: _, away: __, id, ...made }: Adapter): void {
+    const what = `New adapter ${made.name}`;
+    this.queue({ kind: 'make', of: 'adapter', id, siteId: '', made }, what);
+  }
+
+  changeAdapter({ id, version, name }: Adapter, changes: Omit<AdapterPatch, 'version'>): void {
+    const patch = { ...changes, version };
+    this.queue({ kind: 'change', of: 'adapter', id, patch }, `Change of ${name}`);
+  }
+
+  putAdapterAway({ id, version, name }: Adapter): void {
+    this.queue({ kind: 'away', of: 'adapter', id, version }, `${name} put away`);
+  }
+
+  takeAdapterBack({ id, name }: Adapter): void {
+    this.queue({ kind: 'back', of: 'adapter', id }, `${name} taken back`);
+  }
+
+  /** Keeps what was measured or decided. */
+  measure({ id: adapterId, name }: Adapter, deed: AdapterFact['deed']): void {
+    const about: About = { of: 'adapter', id: adapterId };
+    this.fact('adapter', about, { ...this.signed(), adapterId, deed }, `Measurement on ${name}`);
   }
 
   /** @returns whether it could still be taken back: what is no longer held may be on its way */
@@ -205,6 +187,20 @@ export class Deeds {
     if (Date.now() >= entry.holdUntil) return false;
     this.store.dispatch(outboxActions.takenBack({ entry }));
     return true;
+  }
+
+  private signed() {
+    return { id: v7(), at: new Date().toISOString(), author: this.person.name() };
+  }
+
+  private fact<K extends FactKindId>(
+    of: K,
+    about: About,
+    fact: FactOf<K>,
+    what: string,
+    holdMs = 0,
+  ): Entry {
+    return this.queue({ kind: 'fact', ...kept(of, about)(fact) }, what, holdMs);
   }
 
   private queue(deed: Deed, what: string, holdMs = 0): Entry {
@@ -220,5 +216,7 @@ export class Deeds {
     return entry;
   }
 }
+
+const ofLink = ({ id }: LinkSummary): About => ({ of: 'link', id });
 
 export const otherEnd = (end: End): End => (end === ENDS[0] ? 'far' : 'near');

@@ -47,7 +47,7 @@ import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
 import { kept } from '../shell/kept';
 import { selectJob } from '../store/job';
-import { evidenceActions } from '../store/evidence/evidence';
+import { factsActions } from '../store/facts/facts';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { schoolFields } from './school-fields';
@@ -203,7 +203,7 @@ export class LinkFormPage {
   constructor() {
     effect(() => {
       const linkId = this.linkId();
-      if (linkId) this.store.dispatch(evidenceActions.load({ linkId }));
+      if (linkId) this.store.dispatch(factsActions.load({ about: { of: 'link', id: linkId } }));
     });
     // A label typed before the links were there is judged when they are.
     effect(() => {

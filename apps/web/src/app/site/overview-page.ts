@@ -21,7 +21,7 @@ import { STATE_MARK, StateMark } from '../drawing';
 import { NextThing } from '../shell/next-thing';
 import { headline } from '../shell/sentences';
 import { Device } from '../store/device/device';
-import { evidenceActions } from '../store/evidence/evidence';
+import { factsActions } from '../store/facts/facts';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { countStates, hubSpokes, nextLink } from './hub-spokes';
@@ -89,7 +89,10 @@ export class OverviewPage {
     // What is to be done on the first of them only it itself tells.
     effect(() => {
       const linkId = this.firstId();
-      if (linkId) untracked(() => this.store.dispatch(evidenceActions.load({ linkId })));
+      if (linkId)
+        untracked(() =>
+          this.store.dispatch(factsActions.load({ about: { of: 'link', id: linkId } })),
+        );
     });
   }
 

@@ -2,9 +2,14 @@ import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { Router } from '@angular/router';
 import { SCHOOLS } from '@near-spoke/core/catalogue';
+import type { Store } from '@ngrx/store';
 import { SITE_ID } from '../testing/links';
-import { host, shown, text } from '../testing/page';
+import { host, shown } from '../testing/page';
+import { mendFields } from '../store/outbox/mend';
+import { outboxFeature } from '../store/outbox/outbox';
+import { sitesFeature } from '../store/sites/sites';
 import { openSite } from '../testing/store';
+import { asked, until } from '../testing/until';
 import { SettingsPage } from './settings-page';
 
 interface Choice {
@@ -20,11 +25,12 @@ interface Sent {
 
 describe('The settings of a site', () => {
   let http: HttpTestingController;
+  let store: Store<Record<string, unknown>>;
   let fixture: ComponentFixture<SettingsPage>;
   let visited: jasmine.Spy;
 
   beforeEach(async () => {
-    ({ http } = await openSite([]));
+    ({ http, store } = await openSite([]));
     visited = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
     fixture = TestBed.createComponent(SettingsPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
@@ -44,7 +50,7 @@ describe('The settings of a site', () => {
   const save = async () => {
     host(fixture).querySelector('form')?.dispatchEvent(new Event('submit'));
     await shown(fixture);
-    return http.expectOne(({ method }) => method === 'PATCH');
+    return asked(http, ({ method }) => method === 'PATCH');
   };
   const sent = async () => (await save()).request.body as Sent;
 
@@ -81,7 +87,7 @@ describe('The settings of a site', () => {
     expect(schools['pin']?.reason).toBe('As the port asks');
   });
 
-  it('tell a refusal with its field, and leave what was typed where it is', async () => {
+  it('that are refused wait to be looked at, with the field and what was typed', async () => {
     form().patchValue({ name: 'Berth 5' });
     (await save()).flush(
       {
@@ -93,16 +99,25 @@ describe('The settings of a site', () => {
       },
       { status: 422, statusText: 'Unprocessable' },
     );
-    await shown(fixture);
-    expect(text(fixture)).toContain('Some fields can’t be kept. name: is taken by another site.');
-    expect(form().getRawValue().name).toBe('Berth 5');
+    const refused = store.selectSignal(outboxFeature.selectRefused);
+    await until('it is refused', () => refused().length === 1);
+    expect(refused().flatMap(mendFields)).toEqual([
+      {
+        path: 'name',
+        mine: 'Berth 5',
+        stored: undefined,
+        reason: 'is taken by another site',
+      },
+    ]);
+    const sites = store.selectSignal(sitesFeature.selectEntities);
+    expect(sites()[SITE_ID]?.name).toBe('Berth 4');
   });
 
   it('go back to the site once it is kept', async () => {
     form().patchValue({ name: 'Berth 6', units: 'imperial' });
-    const asked = await save();
-    expect((asked.request.body as Sent).units).toBe('imperial');
-    asked.flush({
+    const request = await save();
+    expect((request.request.body as Sent).units).toBe('imperial');
+    request.flush({
       id: SITE_ID,
       name: 'Berth 6',
       note: '',

@@ -1,12 +1,4 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
 import { NonNullableFormBuilder, ReactiveFormsModule } from '@angular/forms';
 import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
@@ -14,12 +6,11 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Router } from '@angular/router';
-import { siteEndpoints } from '@near-spoke/contract';
 import { SCHEMES, SCHOOLS, type SchemeId } from '@near-spoke/core/catalogue';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
-import { Api, isRefusal } from '../store/api/api';
-import { sitesActions, sitesFeature } from '../store/sites/sites';
+import { Deeds } from '../shell/deeds';
+import { sitesFeature } from '../store/sites/sites';
 import { schoolFields } from './school-fields';
 
 /** The site's name, its units, and the scheme chosen for the job with the reason. */
@@ -40,7 +31,7 @@ export class SettingsPage {
   readonly siteId = input.required<string>();
 
   private readonly store = inject(Store);
-  private readonly api = inject(Api);
+  private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
@@ -49,7 +40,6 @@ export class SettingsPage {
   /** The other schools of the job. */
   protected readonly schools = SCHOOLS.filter(({ id }) => id !== 'scheme');
   protected readonly site = computed(() => this.sites()[this.siteId()]);
-  protected readonly refused = signal('');
   private readonly build = inject(NonNullableFormBuilder);
   protected readonly form = this.build.group({
     name: '',
@@ -72,7 +62,6 @@ export class SettingsPage {
   protected save(): void {
     const site = this.site();
     if (!site) return;
-    this.refused.set('');
     const raw = this.form.getRawValue();
     // What is as usual was chosen by nobody.
     const schools = Object.fromEntries(
@@ -81,25 +70,8 @@ export class SettingsPage {
         return row && (row.choice !== usual || row.reason.trim() !== '') ? [[id, row]] : [];
       }),
     );
-    this.api
-      .call(siteEndpoints.change, { id: site.id, body: { version: site.version, ...raw, schools } })
-      .subscribe({
-        next: (stored) => {
-          this.store.dispatch(sitesActions.stored({ site: stored }));
-          this.snack.open('Saved.', undefined, { duration: 3000 });
-          void this.router.navigate(['/sites', site.id]);
-        },
-        error: (error: unknown) => {
-          this.refused.set(
-            isRefusal(error)
-              ? [
-                  error.problem.detail,
-                  ...(error.problem.errors ?? []).map(({ path, reason }) => `${path}: ${reason}.`),
-                ].join(' ')
-              : 'Something went wrong.',
-          );
-          this.store.dispatch(sitesActions.load());
-        },
-      });
+    this.deeds.changeSite(site, { version: site.version, ...raw, schools });
+    this.snack.open('Saved.', undefined, { duration: 3000 });
+    void this.router.navigate(['/sites', site.id]);
   }
 }

@@ -1,13 +1,12 @@
-import { ChangeDetectionStrategy, Component, inject, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { Router, RouterLink } from '@angular/router';
-import { siteEndpoints } from '@near-spoke/contract';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
+import { Deeds } from '../shell/deeds';
 import { isText, kept } from '../shell/kept';
-import { Api, isRefusal } from '../store/api/api';
 import { sitesActions, sitesFeature } from '../store/sites/sites';
 
 /** All sites, and a new one. */
@@ -20,14 +19,12 @@ import { sitesActions, sitesFeature } from '../store/sites/sites';
 })
 export class SitesPage {
   private readonly store = inject(Store);
-  private readonly api = inject(Api);
+  private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
 
   protected readonly sites = this.store.selectSignal(sitesFeature.selectAll);
   protected readonly loading = this.store.selectSignal(sitesFeature.selectLoading);
   protected readonly name = kept('draft.site', '', isText);
-  protected readonly refused = signal('');
-  private readonly id = v7();
 
   constructor() {
     this.load();
@@ -39,21 +36,17 @@ export class SitesPage {
 
   protected create(event: Event): void {
     event.preventDefault();
-    this.refused.set('');
-    this.api.call(siteEndpoints.make, { body: { id: this.id, name: this.name() } }).subscribe({
-      next: (site) => {
-        this.name.set('');
-        this.store.dispatch(sitesActions.stored({ site }));
-        void this.router.navigate(['/sites', site.id]);
-      },
-      error: (error: unknown) =>
-        this.refused.set(
-          isRefusal(error)
-            ? error.away
-              ? 'The server does not answer. The name is kept here: try again soon.'
-              : (error.problem.errors?.[0]?.reason ?? error.problem.title)
-            : 'Something went wrong.',
-        ),
+    const [id, name] = [v7(), this.name().trim()];
+    if (name === '') return;
+    this.deeds.addSite(id, {
+      name,
+      note: '',
+      units: 'metric',
+      defaultScheme: 'T568B',
+      schemeReason: '',
+      schools: {},
     });
+    this.name.set('');
+    void this.router.navigate(['/sites', id]);
   }
 }

@@ -13,7 +13,6 @@ import {
 import { OpenLink } from '../link/open-link';
 import { REFLECT_BENCH, type ReflectBench } from '../reflect/reflect-bench';
 import { reflectWork, type Work } from '../reflect/reflect-work';
-import { provideCables } from '../store/reflect/provide';
 import { SITE_ID, testLink } from './links';
 import { shown } from './page';
 import { openSite } from './store';
@@ -91,12 +90,12 @@ export function reflectPages() {
       link = testLink('AP6', { lengthM: 40, route: ROUTE, ...more });
       ({ http } = await openSite(
         [link],
-        [OpenLink, provideCables(), { provide: REFLECT_BENCH, useValue: () => new AtOnce() }],
+        [OpenLink, { provide: REFLECT_BENCH, useValue: () => new AtOnce() }],
       ));
       TestBed.inject(OpenLink).open(link.id);
       const fixture = TestBed.createComponent(page);
       await shown(fixture);
-      for (const asked of http.match(`/api/sites/${SITE_ID}/cable-facts`)) asked.flush({ facts });
+      (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts });
       await shown(fixture);
       return fixture;
     },

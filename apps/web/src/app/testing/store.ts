@@ -12,8 +12,8 @@ import { provideEffects } from '@ngrx/effects';
 import { Store, provideStore } from '@ngrx/store';
 import { provideIcons } from '../shell/icons';
 import { REST } from '../shell/rest';
-import * as evidenceEffects from '../store/evidence/effects';
-import { evidenceActions, evidenceFeature } from '../store/evidence/evidence';
+import * as factsEffects from '../store/facts/effects';
+import { factsActions, factsFeature } from '../store/facts/facts';
 import * as linksEffects from '../store/links/effects';
 import { linksActions, linksFeature } from '../store/links/links';
 import * as outboxEffects from '../store/outbox/effects';
@@ -38,10 +38,10 @@ export function storeProviders(): (Provider | EnvironmentProviders)[] {
       [sitesFeature.name]: sitesFeature.reducer,
       [linksFeature.name]: linksFeature.reducer,
       [partsFeature.name]: partsFeature.reducer,
-      [evidenceFeature.name]: evidenceFeature.reducer,
+      [factsFeature.name]: factsFeature.reducer,
       [outboxFeature.name]: outboxFeature.reducer,
     }),
-    provideEffects(linksEffects, evidenceEffects, outboxEffects),
+    provideEffects(linksEffects, factsEffects, outboxEffects),
   ];
 }
 
@@ -94,10 +94,7 @@ export async function openSite(
   flushRows(http, links);
   for (const link of links) {
     store.dispatch(linksActions.opened({ link }));
-    const { id: linkId } = link;
-    store.dispatch(
-      evidenceActions.loaded({ linkId, ticks: [], readings: [], tests: [], voided: [] }),
-    );
+    store.dispatch(factsActions.loaded({ about: { of: 'link', id: link.id }, facts: [] }));
   }
   await settle();
   return { store, http };

@@ -1,20 +1,25 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
-import {
-  ownTesterEndpoints,
-  type OwnTester,
-  type OwnTesterInput,
-} from '@near-spoke/contract/tests';
+import { ownTester, ownTesterEndpoints, type OwnTester } from '@near-spoke/contract/tests';
 import { parseOwnTester } from '@near-spoke/core/verify/enter';
-import { tap } from 'rxjs';
+import { Actions, ofType } from '@ngrx/effects';
+import { Store } from '@ngrx/store';
 import { Api } from '../store/api/api';
+import { outboxActions, outboxFeature } from '../store/outbox/outbox';
+import { overlay } from '../store/outbox/overlay';
 
-/** Lamp testers of the firm's own, with their circuits. */
+/** Lamp testers of the firm's own, with their circuits; those that wait to be sent too. */
 @Injectable({ providedIn: 'root' })
 export class OwnTesters {
   private readonly api = inject(Api);
-  private readonly kept = signal<readonly OwnTester[]>([]);
+  private readonly stored = signal<readonly OwnTester[]>([]);
+  private readonly waiting = inject(Store).selectSignal(outboxFeature.selectWaiting);
   readonly all = computed(() =>
-    this.kept()
+    overlay(this.stored(), this.waiting(), 'tester', ({ id, made }) => ({
+      ...made,
+      id,
+      version: 1,
+      away: false,
+    }))
       .filter(({ away }) => !away)
       .flatMap((row) => {
         const read = parseOwnTester(row.steps, row);
@@ -24,20 +29,18 @@ export class OwnTesters {
 
   constructor() {
     this.api.call(ownTesterEndpoints.list, {}).subscribe({
-      next: ({ testers }) => this.kept.set(testers),
-      error: () => this.kept.set([]),
+      next: ({ testers }) => this.stored.set(testers),
+      error: () => this.stored.set([]),
     });
-  }
-
-  add(body: OwnTesterInput) {
-    return this.api
-      .call(ownTesterEndpoints.make, { body })
-      .pipe(tap((row) => this.kept.update((list) => [...list, row])));
-  }
-
-  putAway({ id, version }: Pick<OwnTester, 'id' | 'version'>) {
-    return this.api
-      .call(ownTesterEndpoints.putAway, { id, query: { version: String(version) } })
-      .pipe(tap(() => this.kept.update((list) => list.filter((row) => row.id !== id))));
+    inject(Actions)
+      .pipe(ofType(outboxActions.sent))
+      .subscribe(({ entry: { deed }, answer }) => {
+        if (deed.kind === 'fact' || deed.of !== 'tester') return;
+        const kept = ownTester.safeParse(answer);
+        this.stored.update((list) => [
+          ...list.filter(({ id }) => id !== deed.id),
+          ...(kept.success ? [kept.data] : []),
+        ]);
+      });
   }
 }

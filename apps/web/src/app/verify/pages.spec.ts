@@ -10,7 +10,7 @@ import {
 } from '@near-spoke/core/verify/explain';
 import type { Store } from '@ngrx/store';
 import { OpenLink } from '../link/open-link';
-import { evidenceFeature, factsOf } from '../store/evidence/evidence';
+import { factsFeature, factsOf } from '../store/facts/facts';
 import { testLink } from '../testing/links';
 import {
   boxes,
@@ -106,11 +106,10 @@ describe('the pages of Verify', () => {
   }
   const tests = (link: LinkSummary) =>
     factsOf(
-      TestBed.runInInjectionContext(() =>
-        store.selectSignal(evidenceFeature.selectEvidenceState)(),
-      ),
+      TestBed.runInInjectionContext(() => store.selectSignal(factsFeature.selectFactsState)()),
       link.id,
-    ).tests;
+      'test',
+    );
 
   it('offers the testers that can be put to the link, and says what each lets pass', async () => {
     const fixture = await open(VerifyPage, testLink('K4'));

@@ -12,7 +12,7 @@ export {
 } from './velocity';
 export {
   knownVelocity,
-  standingFacts,
+  ofDeed,
   VELOCITY_HOW,
   type CableDeed,
   type CableFactLike,

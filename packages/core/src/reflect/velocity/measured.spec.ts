@@ -1,4 +1,4 @@
-import { knownVelocity, standingFacts, type CableDeed, type CableFactLike } from '.';
+import { knownVelocity, ofDeed, type CableDeed, type CableFactLike } from '.';
 
 const GENERIC = { value: 0.7, u: 0.03 };
 
@@ -50,14 +50,12 @@ describe('The velocity factor to go by', () => {
     expect(others.velocityFactor.u).toBeLessThan(GENERIC.u);
   });
 
-  it('leaves out what was taken back', () => {
+  it('are told apart by what was measured', () => {
     const facts = [
       fact('1', 'R1', velocity(0.69)),
-      fact('2', 'R1', velocity(0.5)),
-      fact('3', 'R1', { kind: 'undone', of: '2' }),
+      fact('2', 'R1', { kind: 'reel', leftM: GENERIC }),
     ];
-    expect(knownVelocity(facts, 'cat6', 'R1', GENERIC).velocityFactor.value).toBe(0.69);
-    expect(standingFacts(facts, 'velocity').map(({ id }) => id)).toEqual(['1']);
-    expect(standingFacts(facts, 'reel')).toEqual([]);
+    expect(ofDeed(facts, 'velocity').map(({ id }) => id)).toEqual(['1']);
+    expect(ofDeed(facts, 'place')).toEqual([]);
   });
 });

@@ -10,8 +10,7 @@ export type CableDeed =
       readonly event: string;
       readonly distanceM: Uncertain;
       readonly sentence: string;
-    }
-  | { readonly kind: 'undone'; readonly of: string };
+    };
 
 export const VELOCITY_HOW = ['one-length', 'several-lengths', 'both-ends'] as const;
 export type VelocityHow = (typeof VELOCITY_HOW)[number];
@@ -30,15 +29,12 @@ type OfKind<F extends CableFactLike, K extends CableDeed['kind']> = F & {
   readonly deed: Extract<CableDeed, { kind: K }>;
 };
 
-/** Those of a kind that were not taken back, in their order. */
-export function standingFacts<F extends CableFactLike, K extends CableDeed['kind']>(
+/** Those of a kind, in their order. */
+export function ofDeed<F extends CableFactLike, K extends CableDeed['kind']>(
   facts: readonly F[],
   kind: K,
 ): OfKind<F, K>[] {
-  const undone = new Set(facts.flatMap(({ deed }) => (deed.kind === 'undone' ? [deed.of] : [])));
-  return facts.filter(
-    (fact): fact is OfKind<F, K> => fact.deed.kind === kind && !undone.has(fact.id),
-  );
+  return facts.filter((fact): fact is OfKind<F, K> => fact.deed.kind === kind);
 }
 
 /** The velocity factor to go by, and what it rests on. */
@@ -64,7 +60,7 @@ export function knownVelocity(
   reel: string,
   catalogue: Uncertain,
 ): KnownVelocity {
-  const measured = standingFacts(facts, 'velocity').filter((fact) => fact.cable === cable);
+  const measured = ofDeed(facts, 'velocity').filter((fact) => fact.cable === cable);
   const own = reel === '' ? [] : measured.filter((fact) => fact.reel === reel);
   const used = own.length > 0 ? own : measured;
   const pooled = pooledVelocity(used.map(({ deed }) => deed.velocityFactor));

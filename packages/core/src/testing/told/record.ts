@@ -83,10 +83,10 @@ export const RECORD_CASES: Cases = {
   'judged anew': () =>
     diagnosisNow({ ...LINK, far: { ...LINK.far, scheme: 'T568A' } }, reading(0), PLAIN_JOB),
   cords: () => {
-    const seen = ['pass', 'fail', 'undone', 'pass', 'pass'].map((verdict, index) => ({
+    const seen = ['pass', 'fail', 'pass', 'fail', 'pass'].map((verdict, index) => ({
       label: `KC-00${index % 3}`,
       tester: 'pair-lamps' as const,
-      verdict: verdict as 'pass' | 'fail' | 'undone',
+      verdict: verdict as 'pass' | 'fail',
       reading: null,
       summary: verdict,
       entered: 'by-hand' as const,

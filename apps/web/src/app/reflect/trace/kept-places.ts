@@ -2,7 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import type { CableFact } from '@near-spoke/contract/reflect';
-import { standingFacts } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
 import { Unbroken } from '../../shell/unbroken';
@@ -48,7 +48,7 @@ export class KeptPlaces {
   readonly sentence = input.required<string>();
 
   protected readonly rows = computed(() =>
-    standingFacts(this.facts.all(), 'place')
+    ofDeed(this.facts.all(), 'place')
       .filter(({ linkId }) => linkId === this.open.id())
       .reverse(),
   );

@@ -23,7 +23,7 @@ import {
   verdictOf,
   type FarEnd,
 } from '@near-spoke/core/reflect/place';
-import { standingFacts } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
 import { OpenLink } from '../../link/open-link';
@@ -212,7 +212,7 @@ export class TracePage {
     const event = this.main();
     return (
       event !== null &&
-      standingFacts(this.cables.all(), 'place').some(
+      ofDeed(this.cables.all(), 'place').some(
         ({ linkId, deed }) =>
           linkId === this.open.id() &&
           deed.event === event.kind &&

@@ -2,7 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
-import { readReel, standingFacts, usedBetween } from '@near-spoke/core/reflect/velocity';
+import { readReel, ofDeed, usedBetween } from '@near-spoke/core/reflect/velocity';
 import { WITHIN_95 } from '@near-spoke/core/units';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import { OpenLink } from '../../link/open-link';
@@ -84,7 +84,7 @@ export class ReelPage {
   });
   /** Of this reel, the newest first, with what was used since the one before. */
   protected readonly rows = computed(() => {
-    const list = standingFacts(this.facts.all(), 'reel').filter(({ reel }) => reel === this.reel());
+    const list = ofDeed(this.facts.all(), 'reel').filter(({ reel }) => reel === this.reel());
     return list
       .map((fact, index) => {
         const { leftM } = fact.deed;

@@ -3,9 +3,10 @@ import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
 import { button, field, give, headline, shown, text, type } from '../../testing/page';
 import { LINE, cableFact, file, reflectPages, velocityOf } from '../../testing/reflect';
+import { asked } from '../../testing/until';
 import { VelocityPage } from './velocity-page';
 
-const { kept, link, open } = reflectPages();
+const { http, kept, link, open } = reflectPages();
 describe('The velocity page', () => {
   afterEach(() => localStorage.clear());
 
@@ -93,7 +94,8 @@ describe('The velocity page', () => {
     expect(text(page)).toContain('0.6600 ± 0.00');
     button(page, 'Take back').click();
     await shown(page);
-    expect((await kept()).deed).toEqual({ kind: 'undone', of: cableFact(1, velocityOf(0.66)).id });
+    const undo = await asked(http(), `/api/facts/${cableFact(1, velocityOf(0.66)).id}/void`);
+    expect(undo.request.body).toEqual(jasmine.objectContaining({ reason: 'Taken back.' }));
     expect(text(page)).toContain('it was not measured here yet');
   });
 });

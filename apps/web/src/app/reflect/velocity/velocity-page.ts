@@ -5,7 +5,7 @@ import { velocitySum } from '@near-spoke/core/reflect/hand';
 import {
   compareReckoned,
   judgeVelocity,
-  standingFacts,
+  ofDeed,
   velocityFromLengths,
   type VelocityHow,
 } from '@near-spoke/core/reflect/velocity';
@@ -165,7 +165,7 @@ export class VelocityPage {
     return { told: giveOrTake(known.velocityFactor, 4), source: velocitySource(known) };
   });
   protected readonly rows = computed(() =>
-    standingFacts(this.facts.all(), 'velocity')
+    ofDeed(this.facts.all(), 'velocity')
       .filter(({ cable }) => cable === this.facts.cable()?.id)
       .reverse()
       .map((fact) => ({

@@ -1,9 +1,9 @@
 import { inject } from '@angular/core';
-import { cordEndpoints, cordBatch, cordFact } from '@near-spoke/contract/cords';
+import { cordEndpoints, cordBatch } from '@near-spoke/contract/cords';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { mapResponse } from '@ngrx/operators';
 import type { Action } from '@ngrx/store';
-import { filter, mergeMap, switchMap } from 'rxjs';
+import { mergeMap, switchMap } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { fresh } from '../fresh';
 import { outboxActions } from '../outbox/outbox';
@@ -28,41 +28,15 @@ export const loadBatches = createEffect(
   { functional: true },
 );
 
-export const loadFacts = createEffect(
-  (actions$ = inject(Actions), api = inject(Api)) =>
-    actions$.pipe(
-      ofType(cordsActions.loadFacts),
-      mergeMap(({ batchId }) =>
-        fresh(
-          () => api.call(cordEndpoints.facts, { id: batchId }),
-          actions$.pipe(
-            ofType(cordsActions.factStored),
-            filter(({ fact }) => fact.batchId === batchId),
-          ),
-        ).pipe(
-          mapResponse({
-            next: ({ facts }) => cordsActions.factsLoaded({ batchId, facts }),
-            error: (refusal: Refusal) => cordsActions.factsFailed({ batchId, refusal }),
-          }),
-        ),
-      ),
-    ),
-  { functional: true },
-);
-
 /** What the server took becomes what it keeps. */
 export const keepSent = createEffect(
   (actions$ = inject(Actions)) =>
     actions$.pipe(
       ofType(outboxActions.sent),
       mergeMap(({ entry: { deed }, answer }): Action[] => {
-        if (deed.kind === 'cord-batch') {
-          const batch = cordBatch.safeParse(answer);
-          return batch.success ? [cordsActions.stored({ batch: batch.data })] : [];
-        }
-        if (deed.kind !== 'cord-fact') return [];
-        const fact = cordFact.safeParse(answer);
-        return fact.success ? [cordsActions.factStored({ fact: fact.data })] : [];
+        if (deed.kind !== 'make' || deed.of !== 'batch') return [];
+        const batch = cordBatch.safeParse(answer);
+        return batch.success ? [cordsActions.stored({ batch: batch.data })] : [];
       }),
     ),
   { functional: true },

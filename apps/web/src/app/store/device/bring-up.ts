@@ -1,105 +1,85 @@
-import {
-  linkSummary,
-  reading,
-  readingResult,
-  tick,
-  voided,
-  type LinkAlong,
-  type LinkSummary,
-} from '@near-spoke/contract';
-import { adapter } from '@near-spoke/contract/map';
-import { test } from '@near-spoke/contract/tests';
+import { linkSummary, pathOf, type LinkAlong, type LinkSummary } from '@near-spoke/contract';
+import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
 import type { IDBPTransaction } from 'idb';
 import type { DeviceSchema, KeptLink } from './device-db';
-import type { Deed } from '../outbox/deed';
+import { factsAlong, isOf, type Kept } from '../facts/kept';
+import { LISTS, answered } from '../facts/lists';
+import type { Deed, EditedId } from '../outbox/deed';
 
 export type Write = IDBPTransaction<DeviceSchema, ('unsent' | 'answers' | 'links')[], 'readwrite'>;
 
 /** Brings the copies of what the server keeps up to what it has just taken. */
 export async function bringUp(write: Write, deed: Deed, answer: unknown): Promise<void> {
-  switch (deed.kind) {
-    case 'tick': {
-      const kept = tick.safeParse(answer);
-      if (kept.success)
-        await changeLink(write, deed.linkId, (along) => ({
-          ...along,
-          ticks: upsert(along.ticks, kept.data),
-        }));
-      return;
-    }
-    case 'reading': {
-      const kept = readingResult.safeParse(answer);
-      if (kept.success)
-        await changeLink(write, deed.linkId, (along) => ({
-          ...along,
-          readings: upsert(along.readings, reading.parse(kept.data.reading)),
-        }));
-      return;
-    }
-    case 'test': {
-      const kept = test.safeParse(answer);
-      if (kept.success)
-        await changeLink(write, deed.linkId, (along) => ({
-          ...along,
-          tests: upsert(along.tests, kept.data),
-        }));
-      return;
-    }
-    case 'void': {
-      const kept = voided.safeParse(answer);
-      if (kept.success)
-        await changeLink(write, deed.linkId, (along) => ({
-          ...along,
-          readings: along.readings.filter(({ id }) => id !== kept.data.of),
-          tests: along.tests.filter(({ id }) => id !== kept.data.of),
-          voided: upsert(along.voided, kept.data),
-        }));
-      return;
-    }
-    case 'link-new':
-    case 'link-change':
-    case 'link-back': {
-      const kept = linkSummary.safeParse(answer);
-      if (kept.success) await putLink(write, kept.data);
-      return;
-    }
-    case 'link-away': {
-      const before = await write.objectStore('links').get(deed.linkId);
-      if (before) await write.objectStore('links').put({ ...before, changed: true, gone: true });
-      return;
-    }
-    case 'adapter-away':
-      return changeList(write, '/api/adapters', 'adapters', (rows) =>
-        rows.map((row) => {
-          const known = adapter.safeParse(row);
-          return known.success && known.data.id === deed.adapterId
-            ? { ...known.data, away: true, version: known.data.version + 1 }
-            : row;
-        }),
-      );
-    case 'adapter-new':
-    case 'adapter-change':
-    case 'adapter-back':
-      return addTo(write, '/api/adapters', 'adapters', answer);
-    case 'adapter-fact':
-      return addTo(write, `/api/adapters/${deed.adapterId}/facts`, 'facts', answer);
-    case 'cord-batch':
-      return addTo(write, `/api/sites/${deed.batch.siteId}/cords`, 'batches', {
-        passed: 0,
-        failed: 0,
-        ...(answer as object),
-      });
-    case 'cord-fact':
-      return addTo(write, `/api/cords/${deed.batchId}/facts`, 'facts', answer);
-    case 'cable-fact':
-      return addTo(write, `/api/sites/${deed.fact.siteId}/cable-facts`, 'facts', answer);
-  }
+  if (deed.kind === 'fact') return bringFactUp(write, deed, answer);
+  if (deed.of === 'link') return bringLinkUp(write, deed, answer);
+  const list = LISTED[deed.of];
+  const siteId = deed.kind === 'make' ? deed.siteId : '';
+  const url = list.url.replace('{id}', siteId);
+  if (deed.kind === 'away')
+    return changeList(write, url, list.of, (rows) => rows.map((row) => putAway(row, deed.id)));
+  return addTo(
+    write,
+    url,
+    list.of,
+    deed.of === 'batch' ? { ...NONE_SEEN, ...record(answer) } : answer,
+  );
 }
 
-const upsert = <T extends { readonly id: string }>(rows: readonly T[], row: T): T[] => [
-  ...rows.filter(({ id }) => id !== row.id),
-  row,
-];
+/** The lists that what people edit stands in. */
+const LISTED: Readonly<
+  Record<Exclude<EditedId, 'link'>, { readonly url: string; readonly of: string }>
+> = {
+  site: { url: '/api/sites', of: 'sites' },
+  adapter: { url: '/api/adapters', of: 'adapters' },
+  part: { url: '/api/parts', of: 'parts' },
+  tester: { url: '/api/testers', of: 'testers' },
+  batch: { url: '/api/sites/{id}/cords', of: 'batches' },
+};
+const NONE_SEEN = { passed: 0, failed: 0 };
+
+const record = (value: unknown): Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null ? { ...value } : {};
+
+const putAway = (row: unknown, id: string): unknown => {
+  const { version, ...rest } = record(row);
+  return rest['id'] === id ? { ...rest, away: true, version: Number(version) + 1 } : row;
+};
+
+async function bringLinkUp(write: Write, deed: Exclude<Deed, { kind: 'fact' }>, answer: unknown) {
+  if (deed.kind === 'away') {
+    const before = await write.objectStore('links').get(deed.id);
+    if (before) await write.objectStore('links').put({ ...before, changed: true, gone: true });
+    return;
+  }
+  const stored = linkSummary.safeParse(answer);
+  if (stored.success) await putLink(write, stored.data);
+}
+
+async function bringFactUp(write: Write, sent: Kept, answer: unknown): Promise<void> {
+  const kept = answered(sent, answer);
+  if (!kept) return;
+  const { of, id } = kept.about;
+  if (of === 'link') return changeLink(write, id, (along) => withFact(along, kept));
+  const url = pathOf(LISTS[of], { id });
+  return kept.of === 'void'
+    ? changeList(write, url, 'facts', (rows) => rows.filter((row) => idOf(row) !== kept.fact.of))
+    : addTo(write, url, 'facts', kept.fact);
+}
+
+function withFact(along: LinkAlong, kept: Kept): LinkAlong {
+  const known = factsAlong(along);
+  const facts = [...known.filter(({ fact }) => fact.id !== kept.fact.id), kept];
+  const gone = new Set(facts.flatMap((row) => (isOf(row, 'void') ? [row.fact.of] : [])));
+  const of = <K extends FactKindId>(kind: K): FactOf<K>[] =>
+    facts.flatMap((row) => (isOf(row, kind) && !gone.has(row.fact.id) ? [row.fact] : []));
+  return {
+    ...along,
+    ticks: of('tick'),
+    readings: of('reading'),
+    tests: of('test'),
+    voided: of('void'),
+  };
+}
 
 async function changeLink(
   write: Write,

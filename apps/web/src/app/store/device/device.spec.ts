@@ -114,21 +114,29 @@ describe('what is kept on a device', () => {
       refused: null,
       failures: 0,
     });
-    const one = entry({ kind: 'tick', linkId: link.id, tick });
+    const one = entry({ kind: 'fact', of: 'tick', about: { of: 'link', id: link.id }, fact: tick });
     await keepEntry(one);
     await settleSent(one, tick);
     expect((await recallEntries()).entries).toEqual([]);
     const [kept] = await changedLinks(SITE_ID);
     expect(kept?.along.ticks).toEqual([tick]);
 
-    const fact = { id: 'y', adapterId: 'A', at: '', author: '', deed: { kind: 'undo', of: 'x' } };
-    await settleSent(entry({ kind: 'adapter-fact', adapterId: 'A', fact: fact as never }), {
-      id: 'y',
-    });
-    const answer = await db.get('answers', '/api/adapters/A/facts');
-    expect(answer?.body).toEqual({ facts: [{ id: 'x' }, { id: 'y' }] });
+    const about = { of: 'adapter', id: 'A' } as const;
+    const signed = { id: tick.id, at: tick.at, author: 'tech 1' };
+    const fact = {
+      ...signed,
+      adapterId: tick.id,
+      deed: { kind: 'restart', subject: 'cores' },
+    } as const;
+    await settleSent(entry({ kind: 'fact', of: 'adapter', about, fact }), fact);
+    const facts = async () => (await db.get('answers', '/api/adapters/A/facts'))?.body;
+    expect(await facts()).toEqual({ facts: [{ id: 'x' }, fact] });
+    const told = { subject: tick.id, reason: 'A slip.', takenAt: '', takenBy: '', summary: '' };
+    const undo = { ...signed, ...told, of: fact.id, kind: 'adapter' } as const;
+    await settleSent(entry({ kind: 'fact', of: 'void', about, fact: undo }), undo);
+    expect(await facts()).toEqual({ facts: [{ id: 'x' }] });
 
-    await settleSent(entry({ kind: 'link-away', linkId: link.id, version: 1 }), null);
+    await settleSent(entry({ kind: 'away', of: 'link', id: link.id, version: 1 }), null);
     expect((await changedLinks(SITE_ID))[0]?.gone).toBeTrue();
   });
 });

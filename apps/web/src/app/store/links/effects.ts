@@ -1,15 +1,32 @@
 import { inject } from '@angular/core';
-import { partEndpoints, linkEndpoints, type LinkRow, type LinkSummary } from '@near-spoke/contract';
+import {
+  part,
+  partEndpoints,
+  linkEndpoints,
+  type LinkRow,
+  type LinkSummary,
+} from '@near-spoke/contract';
 import type { Job } from '@near-spoke/core/link';
 import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom } from '@ngrx/operators';
 import { Store, type Action } from '@ngrx/store';
-import { catchError, concat, defer, filter, from, map, of, switchMap, type Observable } from 'rxjs';
+import {
+  catchError,
+  concat,
+  defer,
+  filter,
+  map,
+  merge,
+  of,
+  switchMap,
+  type Observable,
+} from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { changedLinks } from '../device/kept-links';
 import { Device } from '../device/device';
-import { evidenceActions, evidenceFeature, factsOf, testedBy } from '../evidence/evidence';
+import { evidenceOf, factsActions, factsFeature, loadingOf, testedBy } from '../facts/facts';
+import type { About } from '../facts/kept';
 import { fresh } from '../fresh';
 import { selectJob } from '../job';
 import { outboxActions, outboxFeature } from '../outbox/outbox';
@@ -22,9 +39,12 @@ export const loadLinks = createEffect(
   (actions$ = inject(Actions), store = inject(Store), api = inject(Api), device = inject(Device)) =>
     actions$.pipe(
       ofType(linksActions.open, linksActions.reload),
-      concatLatestFrom(() => store.select(linksFeature.selectSiteId)),
+      concatLatestFrom(() => [
+        store.select(linksFeature.selectSiteId),
+        store.select(outboxFeature.selectWaiting),
+      ]),
       filter(([, siteId]) => siteId !== ''),
-      switchMap(([, siteId]) => {
+      switchMap(([, siteId, waiting]) => {
         const changed = actions$.pipe(
           ofType(linksActions.stored, linksActions.removed, outboxActions.sent),
         );
@@ -32,8 +52,46 @@ export const loadLinks = createEffect(
           fresh(() => api.call(partEndpoints.list, {}), changed).pipe(
             map(({ parts }) => partsActions.loaded({ parts })),
           ),
-          page(api, device, siteId, null, changed),
+          waiting.some(({ deed }) => deed.kind === 'make' && deed.id === siteId)
+            ? of(NO_ROWS(siteId))
+            : page(api, device, siteId, null, changed),
         ).pipe(catchError((refusal: Refusal) => of(linksActions.loadFailed({ refusal }))));
+      }),
+    ),
+  { functional: true },
+);
+
+/** A site that waits to be made has no links at the server yet. */
+const NO_ROWS = (siteId: string): Action =>
+  linksActions.loaded({ siteId, rows: [], total: 0, first: true, last: true });
+
+/** What was read before it changed, or before its site was there, is read again. */
+export const rereadSent = createEffect(
+  (actions$ = inject(Actions), store = inject(Store)) =>
+    actions$.pipe(
+      ofType(outboxActions.sent, outboxActions.refused),
+      concatLatestFrom(() => store.select(linksFeature.selectSiteId)),
+      filter(([{ entry }, siteId]) => {
+        const { deed } = entry;
+        return (
+          deed.kind !== 'fact' &&
+          (deed.of === 'part' || (deed.kind === 'make' && deed.of === 'site' && deed.id === siteId))
+        );
+      }),
+      map(() => linksActions.reload()),
+    ),
+  { functional: true },
+);
+
+/** What the server took of a part becomes what it keeps. */
+export const keepSentParts = createEffect(
+  (actions$ = inject(Actions)) =>
+    actions$.pipe(
+      ofType(outboxActions.sent),
+      switchMap(({ entry: { deed }, answer }) => {
+        if (deed.kind === 'fact' || deed.of !== 'part') return [];
+        const stored = part.safeParse(answer);
+        return stored.success ? [partsActions.stored({ part: stored.data })] : [];
       }),
     ),
   { functional: true },
@@ -78,21 +136,30 @@ async function asChanged(siteId: string, rows: readonly LinkRow[]): Promise<Link
 /** A link stands anew, at once, when a fact about it is added here: the list need not ask the server. */
 export const restandLink = createEffect(
   (actions$ = inject(Actions), store = inject(Store)) =>
-    actions$.pipe(
-      ofType(evidenceActions.loaded, evidenceActions.added, evidenceActions.takenBack),
+    merge(
+      actions$.pipe(
+        ofType(factsActions.loaded),
+        map(({ about }) => ({ about, restood: false })),
+      ),
+      actions$.pipe(
+        ofType(factsActions.added, factsActions.takenBack),
+        map(({ kept: { about } }) => ({ about, restood: true })),
+      ),
+    ).pipe(
+      filter(({ about }) => about.of === 'link'),
       concatLatestFrom(() => [
         store.select(linksFeature.selectOpened),
-        store.select(evidenceFeature.selectEvidenceState),
+        store.select(factsFeature.selectFactsState),
         store.select(selectJob),
       ]),
-      map(([{ type, linkId }, entities, evidence, job]) => {
-        const link = entities[linkId];
-        const facts = factsOf(evidence, linkId);
-        if (!link || evidence.loading[linkId] !== 'done' || !isNamed(link, job)) return null;
+      map(([{ about, restood }, entities, known, job]) => {
+        const link = entities[about.id];
+        if (!link || loadingOf(known, about.id) !== 'done' || !isNamed(link, job)) return null;
+        const facts = evidenceOf(known, about.id);
         const stands = summariseLink(link, facts.ticks, testedBy(facts), job);
-        return type === evidenceActions.loaded.type
-          ? linksActions.opened({ link: stands })
-          : linksActions.stored({ link: stands });
+        return restood
+          ? linksActions.stored({ link: stands })
+          : linksActions.opened({ link: stands });
       }),
       filter((action) => action !== null),
     ),
@@ -113,28 +180,15 @@ export const showWaiting = createEffect(
       concatLatestFrom(() => [store.select(outboxFeature.selectWaiting), store.select(selectJob)]),
       switchMap(([{ siteId }, waiting, job]) =>
         waiting.flatMap(({ deed }): Action[] => {
-          if (deed.kind === 'link-new' && deed.siteId === siteId)
-            return [linksActions.opened({ link: madeHere(deed, job) })];
-          if (deed.kind === 'link-change') return [evidenceActions.load({ linkId: deed.linkId })];
-          return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
+          if (deed.kind === 'fact' || deed.of !== 'link') return [];
+          if (deed.kind === 'make')
+            return deed.siteId === siteId
+              ? [linksActions.opened({ link: madeHere(deed, job) })]
+              : [];
+          const about: About = { of: 'link', id: deed.id };
+          if (deed.kind === 'change') return [factsActions.load({ about })];
+          return deed.kind === 'away' ? [linksActions.removed({ linkId: deed.id })] : [];
         }),
-      ),
-    ),
-  { functional: true },
-);
-
-/** What is shown from this device is read again when the server is back. */
-export const readAgain = createEffect(
-  (actions$ = inject(Actions), store = inject(Store)) =>
-    actions$.pipe(
-      ofType(outboxActions.back),
-      concatLatestFrom(() => store.select(evidenceFeature.selectEvidenceState)),
-      switchMap(([, { loading }]) =>
-        from(
-          Object.keys(loading)
-            .filter((linkId) => loading[linkId] !== 'now')
-            .map((linkId) => evidenceActions.load({ linkId })),
-        ),
       ),
     ),
   { functional: true },

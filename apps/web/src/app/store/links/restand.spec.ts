@@ -1,7 +1,8 @@
 import { v7 } from 'uuid';
 import { openSite, settle } from '../../testing/store';
 import { testLink } from '../../testing/links';
-import { evidenceActions } from '../evidence/evidence';
+import { factsActions } from '../facts/facts';
+import { kept } from '../facts/kept';
 import { linksFeature } from './links';
 
 const PART_ON_ITS_WAY = `cable-${v7()}`;
@@ -10,22 +11,18 @@ async function stateAfterTick(cable: string) {
   const link = testLink('K1', { cable, state: 'pass' });
   const { store } = await openSite([link]);
   store.dispatch(
-    evidenceActions.added({
-      linkId: link.id,
-      fact: {
-        kind: 'tick',
-        tick: {
-          id: v7(),
-          linkId: link.id,
-          end: 'near',
-          key: 'cut-to-length',
-          done: true,
-          measuredMm: null,
-          cause: '',
-          at: '2026-05-04T08:00:00.000Z',
-          author: 'tech 1',
-        },
-      },
+    factsActions.added({
+      kept: kept('tick', { of: 'link', id: link.id })({
+        id: v7(),
+        linkId: link.id,
+        end: 'near',
+        key: 'cut-to-length',
+        done: true,
+        measuredMm: null,
+        cause: '',
+        at: '2026-05-04T08:00:00.000Z',
+        author: 'tech 1',
+      }),
     }),
   );
   await settle();

@@ -1,32 +1,72 @@
-import type { LinkInput, LinkPatch, Problem, Reading, Tick, Voided } from '@near-spoke/contract';
-import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
-import type { CableFact } from '@near-spoke/contract/reflect';
-import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
-import type { Test } from '@near-spoke/contract/tests';
+import type {
+  LinkInput,
+  LinkPatch,
+  Part,
+  PartPatch,
+  Problem,
+  Site,
+  SitePatch,
+} from '@near-spoke/contract';
+import type { CordBatch } from '@near-spoke/contract/cords';
+import type { Adapter, AdapterPatch } from '@near-spoke/contract/map';
+import type { OwnTester } from '@near-spoke/contract/tests';
+import type { About, Kept } from '../facts/kept';
+
+/** What a person enters of something; the server adds the rest. */
+type Own<T> = Omit<T, 'id' | 'version' | 'away' | 'siteId' | 'createdAt'>;
+
+/** What people edit, as one is made. */
+export interface Made {
+  readonly site: Own<Site>;
+  readonly link: LinkInput;
+  readonly adapter: Own<Adapter>;
+  readonly part: Own<Part>;
+  readonly tester: Own<OwnTester>;
+  readonly batch: Own<CordBatch>;
+}
+
+/** What can be changed of it. */
+interface Patches {
+  readonly site: SitePatch;
+  readonly link: LinkPatch;
+  readonly adapter: AdapterPatch;
+  readonly part: PartPatch;
+}
+
+export type EditedId = keyof Made;
+
+export type Make<E extends EditedId = EditedId> = {
+  readonly [Of in E]: {
+    readonly kind: 'make';
+    readonly of: Of;
+    readonly id: string;
+    /** The site that it belongs to; empty where it is the firm's. */
+    readonly siteId: string;
+    readonly made: Made[Of];
+  };
+}[E];
+
+export type Change<E extends keyof Patches = keyof Patches> = {
+  readonly [Of in E]: {
+    readonly kind: 'change';
+    readonly of: Of;
+    readonly id: string;
+    readonly patch: Patches[Of];
+  };
+}[E];
 
 /** Something done at this device that the server has to be told. */
 export type Deed =
-  | { readonly kind: 'tick'; readonly linkId: string; readonly tick: Tick }
-  | { readonly kind: 'reading'; readonly linkId: string; readonly reading: Reading }
-  | { readonly kind: 'test'; readonly linkId: string; readonly test: Test }
-  | { readonly kind: 'void'; readonly linkId: string; readonly voided: Voided }
+  | ({ readonly kind: 'fact' } & Kept)
+  | Make
+  | Change
   | {
-      readonly kind: 'link-new';
-      readonly linkId: string;
-      readonly siteId: string;
-      readonly link: LinkInput;
+      readonly kind: 'away';
+      readonly of: EditedId;
+      readonly id: string;
+      readonly version: number;
     }
-  | { readonly kind: 'link-change'; readonly linkId: string; readonly patch: LinkPatch }
-  | { readonly kind: 'link-away'; readonly linkId: string; readonly version: number }
-  | { readonly kind: 'link-back'; readonly linkId: string }
-  | { readonly kind: 'adapter-new'; readonly adapter: Adapter }
-  | { readonly kind: 'adapter-change'; readonly adapterId: string; readonly patch: AdapterPatch }
-  | { readonly kind: 'adapter-away'; readonly adapterId: string; readonly version: number }
-  | { readonly kind: 'adapter-back'; readonly adapterId: string }
-  | { readonly kind: 'adapter-fact'; readonly adapterId: string; readonly fact: AdapterFact }
-  | { readonly kind: 'cord-batch'; readonly batch: CordBatch }
-  | { readonly kind: 'cord-fact'; readonly batchId: string; readonly fact: CordFact }
-  | { readonly kind: 'cable-fact'; readonly fact: CableFact };
+  | { readonly kind: 'back'; readonly of: EditedId; readonly id: string };
 
 export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
@@ -42,6 +82,16 @@ export interface Entry {
   readonly failures: number;
 }
 
+/** What a deed is about, where there are facts about that. */
+export function aboutOf(deed: Deed): About | null {
+  if (deed.kind === 'fact') return deed.about;
+  const { of, id } = deed;
+  return of === 'part' || of === 'tester' ? null : { of, id };
+}
+
 /** The link that a deed is about, if it is about one. */
-export const linkIdOf = (deed: Deed): string | null =>
-  'linkId' in deed ? deed.linkId : deed.kind === 'cable-fact' ? deed.fact.linkId : null;
+export function linkIdOf(deed: Deed): string | null {
+  const about = aboutOf(deed);
+  if (about?.of === 'link') return about.id;
+  return deed.kind === 'fact' && 'linkId' in deed.fact ? deed.fact.linkId : null;
+}

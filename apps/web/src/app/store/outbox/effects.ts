@@ -20,10 +20,10 @@ import {
   tap,
 } from 'rxjs';
 import { Device } from '../device/device';
-import { evidenceActions } from '../evidence/evidence';
+import { factsActions } from '../facts/facts';
 import { linksActions } from '../links/links';
 import { sitesActions } from '../sites/sites';
-import { linkIdOf, type Deed, type Entry } from './deed';
+import { aboutOf, type Deed } from './deed';
 import { dropEntry, keepEntry, recallEntries } from './entry-store';
 import { outboxActions, outboxFeature } from './outbox';
 import { Sender } from './sender';
@@ -132,27 +132,22 @@ export const send = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** What waits here is shown as done, also after a reload; what was taken back or refused is not. */
-export const mirror = createEffect(
+/** A link that waits to be put away is gone; one that was refused or settled elsewhere is asked for again. */
+export const mirrorLinks = createEffect(
   (actions$ = inject(Actions)) =>
     merge(
       actions$.pipe(
         ofType(outboxActions.queued, outboxActions.heard, outboxActions.mended),
-        mergeMap(({ entry }) => from(shown(entry))),
+        mergeMap(({ entry: { deed } }) =>
+          deed.kind === 'away' && deed.of === 'link'
+            ? [linksActions.removed({ linkId: deed.id })]
+            : [],
+        ),
       ),
       actions$.pipe(
         ofType(outboxActions.takenBack, outboxActions.refused),
-        mergeMap(({ entry: { deed } }): Action[] => {
-          if (deed.kind === 'tick')
-            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.tick.id })];
-          if (deed.kind === 'reading')
-            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.reading.id })];
-          if (deed.kind === 'test')
-            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.test.id })];
-          if (deed.kind === 'void')
-            return [evidenceActions.takenBack({ linkId: deed.linkId, id: deed.voided.id })];
-          return askedAgain(deed);
-        }),
+        // A fact is taken back where it is shown: nothing has to be asked.
+        mergeMap(({ entry: { deed } }) => (deed.kind === 'fact' ? [] : askedAgain(deed))),
       ),
       // What became of it, the server knows.
       actions$.pipe(
@@ -170,43 +165,13 @@ export const mirror = createEffect(
   { functional: true },
 );
 
-/** Facts that wait here belong to a link's evidence from the moment that it is loaded. */
-export const mirrorRecalled = createEffect(
-  (actions$ = inject(Actions), store = inject(Store)) =>
-    actions$.pipe(
-      ofType(evidenceActions.loaded),
-      concatLatestFrom(() => store.select(outboxFeature.selectWaiting)),
-      mergeMap(([{ linkId }, waiting]) =>
-        from(waiting.filter(({ deed }) => linkIdOf(deed) === linkId).flatMap(shown)),
-      ),
-    ),
-  { functional: true },
-);
-
-/** What stands of a link, as the server has it. */
+/** What stands of something, as the server has it. */
 function askedAgain(deed: Deed): Action[] {
-  const linkId = linkIdOf(deed);
-  return linkId === null ? [] : [evidenceActions.load({ linkId }), linksActions.reload()];
-}
-
-function shown({ deed }: Entry): Action[] {
-  if (deed.kind === 'tick') {
-    const { linkId, tick } = deed;
-    return [evidenceActions.added({ linkId, fact: { kind: 'tick', tick } })];
-  }
-  if (deed.kind === 'reading') {
-    const { linkId, reading } = deed;
-    return [evidenceActions.added({ linkId, fact: { kind: 'reading', reading } })];
-  }
-  if (deed.kind === 'test') {
-    const { linkId, test } = deed;
-    return [evidenceActions.added({ linkId, fact: { kind: 'test', test } })];
-  }
-  if (deed.kind === 'void') {
-    const { linkId, voided } = deed;
-    return [evidenceActions.added({ linkId, fact: { kind: 'void', voided } })];
-  }
-  return deed.kind === 'link-away' ? [linksActions.removed({ linkId: deed.linkId })] : [];
+  const about = aboutOf(deed);
+  if (about === null) return [];
+  return about.of === 'link'
+    ? [factsActions.load({ about }), linksActions.reload()]
+    : [factsActions.load({ about })];
 }
 
 /**
@@ -217,7 +182,7 @@ export const noticeAway = createEffect(
   (actions$ = inject(Actions), device = inject(Device)) =>
     merge(
       actions$.pipe(
-        ofType(sitesActions.loadFailed, linksActions.loadFailed, evidenceActions.loadFailed),
+        ofType(sitesActions.loadFailed, linksActions.loadFailed, factsActions.loadFailed),
         filter(({ refusal }) => refusal.away),
       ),
       toObservable(device.shownAt).pipe(filter((at) => at !== null)),

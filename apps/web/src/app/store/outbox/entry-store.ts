@@ -1,10 +1,11 @@
 import * as z from 'zod';
 import { deviceDatabase } from '../device/device-db';
 import type { Entry } from './deed';
+import { asDeed } from './earlier-deeds';
 
 const stored = z.object({
   id: z.uuid(),
-  deed: z.looseObject({ kind: z.string() }),
+  deed: z.looseObject({ kind: z.string() }).transform(asDeed),
   what: z.string(),
   holdUntil: z.number(),
   refused: z.looseObject({ title: z.string(), status: z.number() }).nullable(),

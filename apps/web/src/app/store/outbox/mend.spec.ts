@@ -12,8 +12,9 @@ const refused = (current: unknown, errors?: { path: string; reason: string }[]) 
 const change: Entry = {
   id: 'e',
   deed: {
-    kind: 'link-change',
-    linkId: 'L',
+    kind: 'change',
+    of: 'link',
+    id: 'L',
     patch: {
       version: 1,
       label: 'K7',
@@ -44,8 +45,9 @@ describe('what was refused', () => {
   it('goes again for what is stored now, mended where a person said so', () => {
     const again = mended(change, { 'near.place': 'C1/A' });
     expect(again.deed).toEqual({
-      kind: 'link-change',
-      linkId: 'L',
+      kind: 'change',
+      of: 'link',
+      id: 'L',
       patch: {
         version: 3,
         label: 'K7',
@@ -60,10 +62,11 @@ describe('what was refused', () => {
     const entry: Entry = {
       ...change,
       deed: {
-        kind: 'link-new',
-        linkId: 'L',
+        kind: 'make',
+        of: 'link',
+        id: 'L',
         siteId: 'S',
-        link: {
+        made: {
           label: 'K1',
           near: { place: 'C1', connector: 'x' },
           far: { place: 'Kiosk', connector: 'y' },
@@ -76,12 +79,17 @@ describe('what was refused', () => {
       { path: 'label', mine: 'K1', stored: undefined, reason: 'is in use' },
     ]);
     const { deed } = mended(entry, { label: 'K1b' });
-    expect(deed.kind === 'link-new' && deed.link.label).toBe('K1b');
+    expect(deed.kind === 'make' && deed.of === 'link' && deed.made.label).toBe('K1b');
   });
 
   it('puts something away in the version that is stored now', () => {
-    const entry: Entry = { ...change, deed: { kind: 'link-away', linkId: 'L', version: 1 } };
-    expect(mended(entry, {}).deed).toEqual({ kind: 'link-away', linkId: 'L', version: 3 });
+    const entry: Entry = { ...change, deed: { kind: 'away', of: 'link', id: 'L', version: 1 } };
+    expect(mended(entry, {}).deed).toEqual({
+      kind: 'away',
+      of: 'link',
+      id: 'L',
+      version: 3,
+    });
   });
 
   it('is typed as what it was, and called as people call it', () => {

@@ -58,22 +58,11 @@ export function mended(entry: Entry, values: Readonly<Record<string, Scalar>>): 
 
 /** Where in a deed stands what is sent as its body. */
 const BODY: Readonly<Record<Deed['kind'], string | null>> = {
-  tick: 'tick',
-  reading: 'reading',
-  test: 'test',
-  void: 'voided',
-  'link-new': 'link',
-  'link-change': 'patch',
-  'link-away': null,
-  'link-back': null,
-  'adapter-new': 'adapter',
-  'adapter-change': 'patch',
-  'adapter-away': null,
-  'adapter-back': null,
-  'adapter-fact': 'fact',
-  'cord-batch': 'batch',
-  'cord-fact': 'fact',
-  'cable-fact': 'fact',
+  fact: 'fact',
+  make: 'made',
+  change: 'patch',
+  away: null,
+  back: null,
 };
 
 function withValue(deed: Deed, path: string, value: Scalar): Deed {
@@ -95,9 +84,8 @@ function changed(whole: unknown, [key, ...rest]: readonly string[], value: Scala
 function onto(deed: Deed, { refused }: Entry): Deed {
   const version = (refused?.current as { version?: unknown } | undefined)?.version;
   if (typeof version !== 'number') return deed;
-  if (deed.kind === 'link-change') return { ...deed, patch: { ...deed.patch, version } };
-  if (deed.kind === 'adapter-change') return { ...deed, patch: { ...deed.patch, version } };
-  return deed.kind === 'link-away' || deed.kind === 'adapter-away' ? { ...deed, version } : deed;
+  if (deed.kind === 'change') return withValue(deed, 'version', version);
+  return deed.kind === 'away' ? { ...deed, version } : deed;
 }
 
 const NAMES: Readonly<Record<string, string>> = {

@@ -6,7 +6,7 @@ import { testLink } from '../../testing/links';
 import { flushAlong, flushRows, openSite, settle } from '../../testing/store';
 import { asked as requested, until } from '../../testing/until';
 import { deviceDatabase } from '../device/device-db';
-import { evidenceActions, evidenceFeature, factsOf } from '../evidence/evidence';
+import { factsActions, factsFeature, factsOf } from '../facts/facts';
 import { linksActions, linksFeature } from '../links/links';
 import { pathOf } from '@near-spoke/contract';
 import type { Sending } from '../api/api';
@@ -25,7 +25,7 @@ describe('the outbox', () => {
 
   const read = <T>(select: (state: Record<string, unknown>) => T): T =>
     TestBed.runInInjectionContext(() => store.selectSignal(select)());
-  const ticks = () => factsOf(read(evidenceFeature.selectEvidenceState), link.id).ticks.length;
+  const ticks = () => factsOf(read(factsFeature.selectFactsState), link.id, 'tick').length;
   const state = () => read(linksFeature.selectEntities)[link.id]?.state;
   const waiting = () => read(outboxFeature.selectWaiting);
   const away = () => read(outboxFeature.selectAway);
@@ -40,8 +40,7 @@ describe('the outbox', () => {
 
   it('takes a reading back while it is held, and not once it may be on its way', () => {
     const shown = { tester: 'pairing', nets: [], splitPairs: [] } as const;
-    const readings = () =>
-      factsOf(read(evidenceFeature.selectEvidenceState), link.id).readings.length;
+    const readings = () => factsOf(read(factsFeature.selectFactsState), link.id, 'reading').length;
     const held = deeds.read(link, shown, '', 'by-hand');
     expect(readings()).toBe(1);
     expect(deeds.takeBack(held)).toBeTrue();
@@ -145,14 +144,14 @@ describe('the outbox', () => {
     deeds.read(link, { tester: 'pairing', nets: [], splitPairs: [] }, '', 'by-hand');
     await until('it is kept', async () => (await kept()).length === 1);
     const [entry] = await kept();
-    if (entry?.deed.kind !== 'reading') throw new Error('Nothing was kept');
-    store.dispatch(evidenceActions.takenBack({ linkId: link.id, id: entry.deed.reading.id }));
+    if (entry?.deed.kind !== 'fact') throw new Error('Nothing was kept');
+    store.dispatch(factsActions.takenBack({ kept: entry.deed }));
     expect(state()).toBe('planned');
-    store.dispatch(
-      evidenceActions.loaded({ linkId: link.id, ticks: [], readings: [], tests: [], voided: [] }),
-    );
-    await settle();
-    expect(state()).toBe('fail');
+    store.dispatch(factsActions.load({ about: { of: 'link', id: link.id } }));
+    await until('its facts are asked for', () => {
+      flushAlong(http, [link]);
+      return state() === 'fail';
+    });
   });
 
   it('tells what is stored and can’t be read, and reads the rest', async () => {
@@ -175,7 +174,9 @@ describe('the outbox', () => {
       refused: null,
     };
     localStorage.setItem(`near-spoke.unsent.${id}`, JSON.stringify(old));
-    expect((await kept()).map((entry) => entry.id)).toEqual([id]);
+    expect((await kept()).map((entry) => [entry.id, entry.deed])).toEqual([
+      [id, { kind: 'back', of: 'link', id: link.id }],
+    ]);
     expect(localStorage.getItem(`near-spoke.unsent.${id}`)).toBeNull();
     expect((await kept()).length).toBe(1);
   });
@@ -198,7 +199,7 @@ describe('the outbox', () => {
   it('asks the server what became of an entry that another page has settled', async () => {
     const entry: Entry = {
       id: '01900000-0000-7000-8000-0000000000ab',
-      deed: { kind: 'link-back', linkId: link.id },
+      deed: { kind: 'back', of: 'link', id: link.id },
       what: '',
       holdUntil: 0,
       refused: null,
@@ -225,7 +226,7 @@ describe('the outbox', () => {
   it('keeps nothing where this device takes nothing, says so, and sends all the same', async () => {
     const entry: Entry = {
       id: '01900000-0000-7000-8000-0000000000ac',
-      deed: { kind: 'link-back', linkId: link.id },
+      deed: { kind: 'back', of: 'link', id: link.id },
       what: '',
       holdUntil: 0,
       refused: null,
@@ -248,12 +249,12 @@ const requestOf = (sent: Sending) =>
 
 describe('what is sent', () => {
   it('is one request for each kind of deed', () => {
-    const linkId = 'L';
+    const link = { of: 'link', id: 'L' } as const;
     const deeds: Deed[] = [
-      { kind: 'link-new', linkId, siteId: 'S', link: { label: 'K' } as never },
-      { kind: 'link-change', linkId, patch: { version: 1 } },
-      { kind: 'link-away', linkId, version: 3 },
-      { kind: 'link-back', linkId },
+      { kind: 'make', ...link, siteId: 'S', made: { label: 'K' } as never },
+      { kind: 'change', ...link, patch: { version: 1 } },
+      { kind: 'away', ...link, version: 3 },
+      { kind: 'back', ...link },
     ];
     expect(deeds.map((deed) => requestOf(sendingOf(deed)))).toEqual([
       'post /api/sites/S/links',
@@ -266,7 +267,7 @@ describe('what is sent', () => {
   it('is in the order in which it was done: one that is held holds those after it', () => {
     const entry = (id: string, rest = {}) => ({
       id,
-      deed: { kind: 'link-back', linkId: id } as const,
+      deed: { kind: 'back', of: 'link', id } as const,
       what: '',
       holdUntil: 0,
       refused: null,

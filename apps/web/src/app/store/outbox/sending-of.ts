@@ -1,62 +1,71 @@
-import {
-  linkEndpoints,
-  readingEndpoints,
-  tickEndpoints,
-  voidEndpoints,
-} from '@near-spoke/contract';
+import { linkEndpoints, partEndpoints, siteEndpoints, type Endpoint } from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
+import { FACT_KINDS, type FactKind } from '@near-spoke/contract/facts';
 import { adapterEndpoints } from '@near-spoke/contract/map';
-import { cableFactEndpoints } from '@near-spoke/contract/reflect';
-import { testEndpoints } from '@near-spoke/contract/tests';
-import { sending, type Sending } from '../api/api';
-import type { Deed } from './deed';
+import { ownTesterEndpoints } from '@near-spoke/contract/tests';
+import type { Sending } from '../api/api';
+import type { Kept } from '../facts/kept';
+import type { Deed, EditedId } from './deed';
 
-type Kinds = { readonly [K in Deed['kind']]: (deed: Extract<Deed, { kind: K }>) => Sending };
-
-const asSeen = (version: number) => ({ version: String(version) });
-
-const SENDING: Kinds = {
-  tick: ({ linkId: id, tick: { linkId: _, ...body } }) => sending(tickEndpoints.keep, { id, body }),
-  // All but what the server works out for itself.
-  reading: ({ linkId: id, reading: { linkId: _, wiring: __, diagnosis: ___, ...body } }) =>
-    sending(readingEndpoints.keep, { id, body }),
-  test: ({
-    linkId: id,
-    test: {
-      linkId: _,
-      tester: __,
-      wiring: ___,
-      verdict: ____,
-      missed: _____,
-      summary: ______,
-      ...body
-    },
-  }) => sending(testEndpoints.keep, { id, body }),
-  void: ({ linkId, voided: { id, of, reason, at, author } }) =>
-    sending(voidEndpoints.keep, { id: linkId, body: { id, of, reason, at, author } }),
-  'link-new': ({ siteId: id, link: body }) => sending(linkEndpoints.make, { id, body }),
-  'link-change': ({ linkId: id, patch: body }) => sending(linkEndpoints.change, { id, body }),
-  'link-away': ({ linkId: id, version }) =>
-    sending(linkEndpoints.putAway, { id, query: asSeen(version) }),
-  'link-back': ({ linkId: id }) => sending(linkEndpoints.restore, { id }),
-  'adapter-new': ({ adapter: { version: _, away: __, ...body } }) =>
-    sending(adapterEndpoints.keep, { body }),
-  'adapter-change': ({ adapterId: id, patch: body }) =>
-    sending(adapterEndpoints.change, { id, body }),
-  'adapter-away': ({ adapterId: id, version }) =>
-    sending(adapterEndpoints.putAway, { id, query: asSeen(version) }),
-  'adapter-back': ({ adapterId: id }) => sending(adapterEndpoints.restore, { id }),
-  'cord-batch': ({ batch: { siteId: id, version: _, createdAt: __, ...body } }) =>
-    sending(cordEndpoints.begin, { id, body }),
-  'cord-fact': ({ batchId: id, fact: { batchId: _, summary: __, ...body } }) =>
-    sending(cordEndpoints.keep, { id, body }),
-  'cable-fact': ({ fact: { siteId, ...body } }) =>
-    sending(cableFactEndpoints.keep, { id: siteId, body }),
-  'adapter-fact': ({ adapterId: id, fact: { adapterId: _, ...body } }) =>
-    sending(adapterEndpoints.keepFact, { id, body }),
+/** How what people edit is made, changed, put away and taken back; null where it can't be. */
+const EDITED: Readonly<
+  Record<EditedId, Readonly<Record<Exclude<Deed['kind'], 'fact'>, Endpoint | null>>>
+> = {
+  site: {
+    make: siteEndpoints.make,
+    change: siteEndpoints.change,
+    away: siteEndpoints.putAway,
+    back: null,
+  },
+  link: {
+    make: linkEndpoints.make,
+    change: linkEndpoints.change,
+    away: linkEndpoints.putAway,
+    back: linkEndpoints.restore,
+  },
+  adapter: {
+    make: adapterEndpoints.keep,
+    change: adapterEndpoints.change,
+    away: adapterEndpoints.putAway,
+    back: adapterEndpoints.restore,
+  },
+  part: {
+    make: partEndpoints.add,
+    change: partEndpoints.change,
+    away: partEndpoints.putAway,
+    back: partEndpoints.restore,
+  },
+  tester: {
+    make: ownTesterEndpoints.make,
+    change: null,
+    away: ownTesterEndpoints.putAway,
+    back: null,
+  },
+  batch: { make: cordEndpoints.begin, change: null, away: null, back: null },
 };
+
+/** What is sent of a fact: all but what the server works out for itself. */
+function factSending({ of, about, fact }: Kept): Sending {
+  const { keep, path }: FactKind = FACT_KINDS[of];
+  const fields = Object.entries(fact);
+  const body = Object.fromEntries(fields.filter(([name]) => name in keep.body.shape));
+  const id = path ? fields.find(([name]) => name === path)?.[1] : about.id;
+  return { endpoint: keep, id: String(id), body };
+}
 
 /** The request that tells the server of a deed. */
 export function sendingOf(deed: Deed): Sending {
-  return (SENDING[deed.kind] as (deed: Deed) => Sending)(deed);
+  if (deed.kind === 'fact') return factSending(deed);
+  const endpoint = EDITED[deed.of][deed.kind];
+  if (!endpoint) throw new Error(`There is no way to tell the server: ${deed.kind} ${deed.of}`);
+  switch (deed.kind) {
+    case 'make':
+      return { endpoint, id: deed.siteId, body: { ...deed.made, id: deed.id } };
+    case 'change':
+      return { endpoint, id: deed.id, body: deed.patch };
+    case 'away':
+      return { endpoint, id: deed.id, query: { version: String(deed.version) } };
+    case 'back':
+      return { endpoint, id: deed.id };
+  }
 }

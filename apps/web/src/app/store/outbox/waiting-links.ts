@@ -1,17 +1,14 @@
 import type { LinkSummary } from '@near-spoke/contract';
 import { hubOf, type Job } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
-import type { Deed, Entry } from './deed';
+import type { Entry, Make } from './deed';
 
 /** A link that waits to be made, as it will be. */
-export function madeHere(
-  { linkId, siteId, link }: Extract<Deed, { kind: 'link-new' }>,
-  job: Job,
-): LinkSummary {
+export function madeHere({ id, siteId, made: link }: Make<'link'>, job: Job): LinkSummary {
   const { near, far } = link;
   const made = {
     ...link,
-    id: linkId,
+    id,
     siteId,
     hub: link.hub ?? hubOf(near.place),
     near: { ...near, scheme: near.scheme ?? ('T568B' as const) },
@@ -29,7 +26,7 @@ export function madeHere(
 /** A link as it will be when what waits here was sent. */
 export const asChanged = (link: LinkSummary, waiting: readonly Entry[]): LinkSummary =>
   waiting.reduce((known, { deed }) => {
-    if (deed.kind !== 'link-change' || deed.linkId !== link.id) return known;
+    if (deed.kind !== 'change' || deed.of !== 'link' || deed.id !== link.id) return known;
     const { version: _, ...changes } = deed.patch;
     return { ...known, ...(changes as Partial<LinkSummary>), version: known.version + 1 };
   }, link);

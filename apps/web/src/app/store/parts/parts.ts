@@ -9,6 +9,8 @@ import {
   on,
   props,
 } from '@ngrx/store';
+import { outboxFeature } from '../outbox/outbox';
+import { overlay } from '../outbox/overlay';
 
 export const partsActions = createActionGroup({
   source: 'Parts',
@@ -30,7 +32,19 @@ export const partsFeature = createFeature({
     on(partsActions.stored, (state, { part }) => adapter.upsertOne(part, state)),
   ),
   extraSelectors: ({ selectPartsState }) => {
-    const { selectAll } = adapter.getSelectors(selectPartsState);
+    const { selectAll: selectStored } = adapter.getSelectors(selectPartsState);
+    /** Those that wait to be sent too, as they will be. */
+    const selectAll = createSelector(
+      selectStored,
+      outboxFeature.selectWaiting,
+      (stored, waiting): Part[] =>
+        overlay(stored, waiting, 'part', ({ id, made }) => ({
+          ...made,
+          id,
+          version: 1,
+          away: false,
+        })),
+    );
     return {
       selectAll,
       selectCatalogue: createSelector(selectAll, (parts) => catalogueOf(rowsOfParts(parts))),

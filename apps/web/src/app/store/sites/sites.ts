@@ -1,5 +1,5 @@
 import { inject } from '@angular/core';
-import { siteEndpoints, type Problem, type Site } from '@near-spoke/contract';
+import { site, siteEndpoints, type Problem, type Site } from '@near-spoke/contract';
 import { createEntityAdapter, type EntityState } from '@ngrx/entity';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { mapResponse } from '@ngrx/operators';
@@ -7,13 +7,17 @@ import {
   createActionGroup,
   createFeature,
   createReducer,
+  createSelector,
   emptyProps,
   on,
   props,
 } from '@ngrx/store';
-import { switchMap } from 'rxjs';
+import { filter, map, mergeMap, switchMap } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
+import { fresh } from '../fresh';
 import type { Loading } from '../loading';
+import { outboxActions, outboxFeature } from '../outbox/outbox';
+import { overlay } from '../outbox/overlay';
 
 export const sitesActions = createActionGroup({
   source: 'Sites',
@@ -50,7 +54,29 @@ export const sitesFeature = createFeature({
     })),
     on(sitesActions.stored, (state, { site }) => adapter.upsertOne(site, state)),
   ),
-  extraSelectors: ({ selectSitesState }) => adapter.getSelectors(selectSitesState),
+  extraSelectors: ({ selectSitesState }) => {
+    const { selectAll: selectStored } = adapter.getSelectors(selectSitesState);
+    /** Those that wait to be sent too, as they will be. */
+    const selectAll = createSelector(
+      selectStored,
+      outboxFeature.selectWaiting,
+      (stored, waiting): Site[] =>
+        overlay(stored, waiting, 'site', ({ id, made }) => ({
+          ...made,
+          id,
+          version: 1,
+          createdAt: '',
+        })),
+    );
+    return {
+      selectAll,
+      selectEntities: createSelector(
+        selectAll,
+        (sites): Readonly<Record<string, Site | undefined>> =>
+          Object.fromEntries(sites.map((row) => [row.id, row])),
+      ),
+    };
+  },
 });
 
 export const loadSites = createEffect(
@@ -58,13 +84,41 @@ export const loadSites = createEffect(
     actions$.pipe(
       ofType(sitesActions.load),
       switchMap(() =>
-        api.call(siteEndpoints.list, {}).pipe(
+        fresh(
+          () => api.call(siteEndpoints.list, {}),
+          actions$.pipe(ofType(sitesActions.stored)),
+        ).pipe(
           mapResponse({
             next: ({ sites }) => sitesActions.loaded({ sites }),
             error: (refusal: Refusal) => sitesActions.loadFailed({ refusal }),
           }),
         ),
       ),
+    ),
+  { functional: true },
+);
+
+/** What the server took becomes what it keeps. */
+export const keepSentSites = createEffect(
+  (actions$ = inject(Actions)) =>
+    actions$.pipe(
+      ofType(outboxActions.sent),
+      mergeMap(({ entry: { deed }, answer }) => {
+        if (deed.kind === 'fact' || deed.of !== 'site') return [];
+        const stored = site.safeParse(answer);
+        return stored.success ? [sitesActions.stored({ site: stored.data })] : [];
+      }),
+    ),
+  { functional: true },
+);
+
+/** After a refusal, what is shown must be what the server has. */
+export const reloadRefusedSites = createEffect(
+  (actions$ = inject(Actions)) =>
+    actions$.pipe(
+      ofType(outboxActions.refused),
+      filter(({ entry: { deed } }) => deed.kind !== 'fact' && deed.of === 'site'),
+      map(() => sitesActions.load()),
     ),
   { functional: true },
 );

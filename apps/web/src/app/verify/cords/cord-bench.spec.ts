@@ -9,7 +9,7 @@ import { recallEntries } from '../../store/outbox/entry-store';
 import { outboxFeature } from '../../store/outbox/outbox';
 import { SITE_ID, testLink } from '../../testing/links';
 import { openSite, settle } from '../../testing/store';
-import { until } from '../../testing/until';
+import { asked, until } from '../../testing/until';
 import { WouldPass } from '../would-pass';
 import { Workbench } from '../workbench';
 import { CordBench } from './cord-bench';
@@ -78,7 +78,7 @@ describe('a batch of cords', () => {
     http
       .expectOne(`/api/sites/${SITE_ID}/cords`)
       .flush({ batches: [{ ...batch, passed: 0, failed: 0 }] });
-    http.expectOne(`/api/cords/${batch.id}/facts`).flush({ facts });
+    (await asked(http, `/api/cords/${batch.id}/facts`)).flush({ facts });
     await settle();
     await fixture.whenStable();
     http.expectOne('/api/instruments').flush({ instruments });
@@ -153,15 +153,17 @@ describe('a batch of cords', () => {
   });
 
   it('takes the last one back, as a fact of its own', async () => {
-    await open([fact('KC-001', 'pass', 1), fact('KC-002', 'pass', 5)]);
+    const last = fact('KC-002', 'pass', 5);
+    await open([fact('KC-001', 'pass', 1), last]);
     label().dispatchEvent(
       new KeyboardEvent('keydown', { key: 'z', ctrlKey: true, bubbles: true, cancelable: true }),
     );
     await fixture.whenStable();
     expect(label().value).toBe('KC-002');
-    expect(await sent()).toEqual([
-      jasmine.objectContaining({ label: 'KC-002', verdict: 'undone' }),
-    ]);
+    const undo = await asked(http, `/api/facts/${last.id}/void`);
+    expect(undo.request.body).toEqual(
+      jasmine.objectContaining({ reason: 'Taken back at the bench.' }),
+    );
     expect(text()).toContain('1 good');
   });
 

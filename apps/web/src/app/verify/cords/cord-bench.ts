@@ -31,7 +31,8 @@ import { isText, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
 import { Shortcuts } from '../../shell/shortcuts';
 import { Api, isRefusal } from '../../store/api/api';
-import { cordsActions, cordsFeature, factsOfBatch } from '../../store/cords/cords';
+import { cordsActions, cordsFeature } from '../../store/cords/cords';
+import { factsActions, factsFeature, factsOf, loadingOf } from '../../store/facts/facts';
 import { Instruments } from '../../store/instruments/instruments';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
@@ -70,13 +71,16 @@ export class CordBench {
   private readonly resultArea = viewChild<ElementRef<HTMLElement>>('resultArea');
   private readonly job = this.store.selectSignal(selectJob);
   private readonly state = this.store.selectSignal(cordsFeature.selectCordsState);
+  private readonly known = this.store.selectSignal(factsFeature.selectFactsState);
   private readonly batches = this.store.selectSignal(cordsFeature.selectShown);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly loading = computed(() => this.state().loading);
-  protected readonly factsRead = computed(() => this.state().facts[this.batchId()] !== undefined);
+  protected readonly factsRead = computed(
+    () => this.facts().length > 0 || loadingOf(this.known(), this.batchId()) === 'done',
+  );
   protected readonly failed = computed(
-    () => this.state().factsFailed[this.batchId()] === true && !this.factsRead(),
+    () => loadingOf(this.known(), this.batchId()) === 'failed' && !this.factsRead(),
   );
   protected readonly batch = computed(() => this.batches().find(({ id }) => id === this.batchId()));
   protected readonly bench = computed(() => {
@@ -84,15 +88,12 @@ export class CordBench {
     return batch ? cordBenchOf(batch.cord, this.job()) : null;
   });
   protected readonly row = computed(() => tester(this.batch()?.tester ?? 'pair-lamps'));
-  private readonly facts = computed(() =>
-    factsOfBatch(this.state(), this.waiting(), this.batchId()),
-  );
+  private readonly facts = computed(() => factsOf(this.known(), this.batchId(), 'cord'));
   protected readonly count = computed(() => countCords(this.facts()));
   protected readonly unsent = computed(
     () =>
-      this.waiting().filter(
-        ({ deed }) => deed.kind === 'cord-fact' && deed.batchId === this.batchId(),
-      ).length,
+      this.waiting().filter(({ deed }) => deed.kind === 'fact' && deed.about.id === this.batchId())
+        .length,
   );
   protected readonly recent = computed(() =>
     [...this.count().rows].sort((a, b) => b.at.localeCompare(a.at)).slice(0, LISTED),
@@ -171,7 +172,7 @@ export class CordBench {
   constructor() {
     effect(() => {
       this.store.dispatch(cordsActions.load({ siteId: this.siteId() }));
-      this.store.dispatch(cordsActions.loadFacts({ batchId: this.batchId() }));
+      this.store.dispatch(factsActions.load({ about: { of: 'batch', id: this.batchId() } }));
     });
     // The label after the last one, where none is in hand.
     effect(() => {
@@ -254,24 +255,18 @@ export class CordBench {
     const last = this.undoable();
     if (!last) return;
     this.store.dispatch(outboxActions.release());
-    this.deeds.cord(this.batchId(), {
-      label: last.label,
-      tester: last.tester,
-      verdict: 'undone',
-      reading: null,
-      entered: 'one-key',
-      summary: 'Taken back.',
-    });
+    const { id: of, at: takenAt, author: takenBy, summary, label } = last;
+    this.deeds.takeFactBack(
+      { of: 'batch', id: this.batchId() },
+      { of, kind: 'cord', takenAt, takenBy, summary, reason: 'Taken back at the bench.' },
+      `Cord ${label} taken back`,
+    );
     this.toLabel(last.label);
   }
 
   /** The newest fact that still counts. */
   private undoable(): CordFact | undefined {
-    const { rows } = this.count();
-    return this.facts().findLast(
-      ({ label, verdict, at }) =>
-        verdict !== 'undone' && rows.some((row) => row.label === label && row.at === at),
-    );
+    return this.facts().at(-1);
   }
 
   private keep(

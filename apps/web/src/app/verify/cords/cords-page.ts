@@ -131,8 +131,7 @@ export class CordsPage {
   protected begin(): void {
     const [cord, id] = [this.cord(), this.tester()];
     if (!cord || !id || this.problem()) return;
-    const batchId = this.deeds.beginCords({
-      siteId: this.siteId(),
+    const batchId = this.deeds.beginCords(this.siteId(), {
       name: this.name().trim() || `Cords of ${new Date().toISOString().slice(0, 10)}`,
       note: this.note().trim(),
       cord,

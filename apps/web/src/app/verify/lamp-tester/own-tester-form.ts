@@ -8,7 +8,7 @@ import { fourPairWiring } from '@near-spoke/core/link';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { ownFace, parseOwnTester } from '@near-spoke/core/verify/enter';
 import { missedOf, plainBench } from '@near-spoke/core/verify/explain';
-import { isRefusal } from '../../store/api/api';
+import { Deeds } from '../../shell/deeds';
 import { LampScan } from '../entry/lamp-scan';
 import { OwnTesters } from '../own-testers';
 
@@ -28,8 +28,8 @@ export class OwnTesterForm {
   readonly seriesOhm = input.required<number>();
   readonly lampV = input.required<number>();
 
-  private readonly own = inject(OwnTesters);
-  protected readonly kept = this.own.all;
+  private readonly deeds = inject(Deeds);
+  protected readonly kept = inject(OwnTesters).all;
   protected readonly name = signal('');
   protected readonly steps = signal(EXAMPLE);
   protected readonly refused = signal('');
@@ -65,21 +65,12 @@ export class OwnTesterForm {
       this.refused.set(name === '' ? 'Give it a name first.' : this.problem());
       return;
     }
-    this.own.add({ name, steps: this.steps(), ...this.parts() }).subscribe({
-      next: () => {
-        this.refused.set('');
-        this.name.set('');
-      },
-      error: (error: unknown) => this.refused.set(whyNot(error)),
-    });
+    this.deeds.addTester({ name, note: '', steps: this.steps(), ...this.parts() });
+    this.refused.set('');
+    this.name.set('');
   }
 
   protected putAway(row: Pick<OwnTester, 'id' | 'version'>): void {
-    this.own.putAway(row).subscribe({
-      error: (error: unknown) => this.refused.set(whyNot(error)),
-    });
+    this.deeds.putTesterAway(row);
   }
 }
-
-const whyNot = (error: unknown): string =>
-  (isRefusal(error) ? error.problem.detail : null) ?? 'It could not be kept. Try again.';

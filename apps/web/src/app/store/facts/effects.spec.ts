@@ -3,19 +3,24 @@ import { openSite, settle } from '../../testing/store';
 import { testLink } from '../../testing/links';
 import { linksFeature } from '../links/links';
 import { outboxActions } from '../outbox/outbox';
-import { evidenceActions } from './evidence';
+import { factsActions } from './facts';
 
 describe('What is known of a link', () => {
   it('is asked for again where something of it was sent meanwhile: what was read before is older', async () => {
     const link = testLink('K1');
     const { store, http } = await openSite([link]);
     const asked = () => http.match(({ url }) => url.endsWith('/along'));
-    store.dispatch(evidenceActions.load({ linkId: link.id }));
+    store.dispatch(factsActions.load({ about: { of: 'link', id: link.id } }));
     await settle();
     const [before] = asked();
     const entry = {
       id: v7(),
-      deed: { kind: 'link-change', linkId: link.id, patch: { version: 1, note: 'new' } } as const,
+      deed: {
+        kind: 'change',
+        of: 'link',
+        id: link.id,
+        patch: { version: 1, note: 'new' },
+      } as const,
       what: '',
       holdUntil: 0,
       refused: null,
