@@ -9,6 +9,7 @@ import { adapterOperations } from './adapters/router';
 import { cableFactOperations } from './cables/router';
 import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
+import { editOperations } from './edits/router';
 import { factOperations } from './facts/router';
 import type { Health } from './health/health';
 import { Metrics } from './health/metrics';
@@ -91,6 +92,7 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
     ...linkOperations(services),
     ...ownTesterOperations(services),
     ...factOperations(services),
+    ...editOperations(services),
     ...cordOperations(services),
     ...cableFactOperations(services),
     ...instrumentOperations(services),

@@ -144,6 +144,23 @@ describe('A database of each layout that was released', () => {
     });
 });
 
+interface LinkTold {
+  readonly state: string;
+  readonly next: string;
+  readonly ticks: number;
+  readonly readings: string[];
+  readonly tests: string[];
+  readonly places: string[];
+  readonly diagnosis: string | null;
+  readonly voided: { readonly of: string; readonly reason: string }[];
+}
+
+interface Sheet {
+  readonly rows: readonly Labelled[];
+  readonly passed: number;
+  readonly failed: number;
+}
+
 interface Labelled {
   readonly label: string;
 }
@@ -153,8 +170,8 @@ const byLabel = (rows: readonly Labelled[]): Labelled[] =>
 
 /** What the program of layout 0012 told of its database: see the dump of that name. */
 interface Told {
-  readonly links: Readonly<Record<string, object>>;
-  readonly sheets: Readonly<Record<string, { readonly rows: readonly Labelled[] }>>;
+  readonly links: Readonly<Record<string, LinkTold>>;
+  readonly sheets: Readonly<Record<string, Sheet>>;
   readonly cables: readonly string[];
   readonly adapters: Readonly<Record<string, readonly string[]>>;
   /** Records as text, by link. */

@@ -28,6 +28,9 @@ export interface Endpoint {
 
 export const endpoints = <const T extends Readonly<Record<string, Endpoint>>>(group: T): T => group;
 
+/** Who changes something, written as in a URL: kept with the change. */
+export const AUTHOR_HEADER = 'near-spoke-author';
+
 export const statusOf = ({ status }: Endpoint): number => status ?? 200;
 
 /** Of what is put away: refused if it was changed since. */
@@ -49,6 +52,8 @@ export interface Asked<E extends Endpoint> {
     Output<E extends { readonly body: infer B } ? B : undefined> | Takes<E, null, never>;
   /** A file that was sent in place of a JSON body; null where none was. */
   readonly file: Takes<E, Uint8Array | null, null>;
+  /** Who does it: see AUTHOR_HEADER. */
+  readonly author: string;
 }
 
 type Needed<Name extends string, T> = T extends undefined

@@ -2,6 +2,7 @@ import { alongEndpoints } from './along';
 import { catalogueEndpoints } from './catalogue';
 import { cordEndpoints } from './cords';
 import { diagnosisEndpoints } from './diagnosis';
+import { editEndpoints } from './edit';
 import type { Endpoint } from './endpoint';
 import { healthEndpoints } from './health';
 import { instrumentEndpoints } from './instruments';
@@ -28,6 +29,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
   testEndpoints,
   tickEndpoints,
   voidEndpoints,
+  editEndpoints,
   recordEndpoints,
   terminateEndpoints,
   ownTesterEndpoints,

@@ -1,6 +1,8 @@
 export { along, alongEndpoints, type LinkAlong } from './along';
 export { catalogueEndpoints } from './catalogue';
+export { author } from './primitives';
 export {
+  AUTHOR_HEADER,
   answerOf,
   pathOf,
   statusOf,
@@ -13,6 +15,7 @@ export {
   type Endpoint,
 } from './endpoint';
 export { healthEndpoints } from './health';
+export { editEndpoints, type Edit } from './edit';
 export {
   linkInput,
   link,

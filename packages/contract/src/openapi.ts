@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { statusOf, type Endpoint } from './endpoint';
+import { AUTHOR_HEADER, statusOf, type Endpoint } from './endpoint';
 import { ENDPOINTS } from './endpoints';
 import { problem } from './problem';
 
@@ -101,7 +101,7 @@ function describeEndpoint(
   const { answer, body, files = [] } = endpoint;
   return {
     summary: endpoint.summary,
-    parameters: [...inPath(endpoint), ...inQuery(endpoint)],
+    parameters: [...inPath(endpoint), ...inQuery(endpoint), ...inHeader(endpoint)],
     ...(body
       ? {
           requestBody: {
@@ -178,3 +178,17 @@ function inQuery({ query }: Endpoint): Json[] {
     return { name, in: 'query', required: required.includes(name), description, schema };
   });
 }
+
+/** Who changes something; what is kept of a fact says so in its body. */
+const inHeader = ({ method, path }: Endpoint): Json[] =>
+  method === 'patch' || method === 'delete' || path.endsWith('/restore')
+    ? [
+        {
+          name: AUTHOR_HEADER,
+          in: 'header',
+          required: false,
+          description: 'Who does it, percent-encoded: kept with the change.',
+          schema: { type: 'string' },
+        },
+      ]
+    : [];

@@ -8,6 +8,7 @@ import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { adapters, links } from '../db/schema';
+import { mergedPatch } from '../edits/merged-patch';
 import { ProblemError, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
@@ -17,7 +18,7 @@ import { toLink } from '../links/rows';
 type Row = typeof adapters.$inferSelect;
 type Fields = Omit<Adapter, 'id' | 'version' | 'away'>;
 
-function toAdapter({ createdAt: _, deletedAt, ...row }: Row): Adapter {
+export function toAdapter({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Adapter {
   return { ...row, away: deletedAt !== null };
 }
 
@@ -67,12 +68,15 @@ export async function createAdapter(
 export async function updateAdapter(
   db: Database,
   id: string,
-  { version, ...changes }: z.output<typeof adapterPatch>,
+  patch: z.output<typeof adapterPatch>,
   catalogue: Catalogue,
+  editedBy: string,
 ): Promise<Adapter> {
   const current = await getAdapter(db, id);
+  const edited = { what: 'adapter', table: adapters, read: toAdapter };
+  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
   if (changes.linkId !== undefined) await refuseTaken(db, id, changes.linkId);
-  return write(db, current, version, changes, catalogue);
+  return write(db, current, version, changes, catalogue, editedBy);
 }
 
 /** Puts an adapter away, or takes it back; its link goes by its scheme meanwhile. */
@@ -81,12 +85,13 @@ export async function setAway(
   id: string,
   away: boolean,
   catalogue: Catalogue,
+  editedBy: string,
   version?: number,
 ): Promise<Adapter> {
   const current = await getAdapter(db, id);
   if (!away) await refuseTaken(db, id, current.linkId);
   const deletedAt = away ? new Date() : null;
-  return write(db, current, version ?? current.version, { deletedAt }, catalogue);
+  return write(db, current, version ?? current.version, { deletedAt }, catalogue, editedBy);
 }
 
 async function write(
@@ -95,10 +100,11 @@ async function write(
   version: number,
   changes: Partial<Fields> & { readonly deletedAt?: Date | null },
   catalogue: Catalogue,
+  editedBy: string,
 ): Promise<Adapter> {
   const [row] = await db
     .update(adapters)
-    .set({ ...changes, version: sql`${adapters.version} + 1` })
+    .set({ ...changes, editedBy, version: sql`${adapters.version} + 1` })
     .where(and(eq(adapters.id, current.id), eq(adapters.version, version)))
     .returning();
   if (!row) {

@@ -24,13 +24,15 @@ export const importAdapter = ({ body }: Asked<Endpoints['read']>, db: Database) 
     return createAdapter(tx, { ...adapter, linkId: null }, catalogue);
   });
 
-export const changeAdapter = ({ id, body }: Asked<Endpoints['change']>, db: Database) =>
-  inTransaction(db, async (tx) => updateAdapter(tx, id, body, await catalogueFor(tx, body)));
+export const changeAdapter = ({ id, body, author }: Asked<Endpoints['change']>, db: Database) =>
+  inTransaction(db, async (tx) =>
+    updateAdapter(tx, id, body, await catalogueFor(tx, body), author),
+  );
 
-export const putAdapterAway = ({ id, query }: Asked<Endpoints['putAway']>, db: Database) =>
+export const putAdapterAway = ({ id, query, author }: Asked<Endpoints['putAway']>, db: Database) =>
   inTransaction(db, async (tx) => {
-    await setAway(tx, id, true, await loadCatalogue(tx), query.version);
+    await setAway(tx, id, true, await loadCatalogue(tx), author, query.version);
   });
 
-export const takeAdapterBack = ({ id }: Asked<Endpoints['restore']>, db: Database) =>
-  inTransaction(db, async (tx) => setAway(tx, id, false, await loadCatalogue(tx)));
+export const takeAdapterBack = ({ id, author }: Asked<Endpoints['restore']>, db: Database) =>
+  inTransaction(db, async (tx) => setAway(tx, id, false, await loadCatalogue(tx), author));

@@ -9,7 +9,7 @@ import { sameCreate } from '../http/same-create';
 
 type BatchRow = typeof cordBatches.$inferSelect;
 
-function toBatch({ createdAt, deletedAt: _, ...row }: BatchRow): CordBatch {
+function toBatch({ createdAt, editedBy: __, deletedAt: _, ...row }: BatchRow): CordBatch {
   return { ...row, createdAt: createdAt.toISOString() };
 }
 

@@ -26,6 +26,8 @@ const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'd
 /** What people edit: a version on each row, and put away rather than deleted. */
 const edited = {
   version: integer('version').notNull().default(1),
+  /** Who changed it last; a trigger keeps what it was before, as a fact. */
+  editedBy: text('edited_by').notNull().default(''),
   createdAt: instant('created_at').notNull().defaultNow(),
   deletedAt: instant('deleted_at'),
 };
@@ -136,7 +138,7 @@ export const facts = pgTable(
     id: uuid('id').primaryKey(),
     /** The order of arrival. */
     seq: bigserial('seq', { mode: 'number' }).notNull(),
-    kind: text('kind').$type<FactKindId>().notNull(),
+    kind: text('kind').$type<FactKindId | 'edit'>().notNull(),
     /** The link, batch of cords, site or adapter that it is about. */
     subject: uuid('subject').notNull(),
     at: instant('at').notNull(),

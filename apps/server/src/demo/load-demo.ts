@@ -100,7 +100,7 @@ const teller =
   (tx: Database) =>
   async <E extends Endpoint>(endpoint: E, work: Work<E>, id: string, body: object) => {
     const bytes = new TextEncoder().encode(JSON.stringify(body));
-    const ask = { params: { id }, query: {}, type: 'application/json', body: bytes };
+    const ask = { params: { id }, query: {}, type: 'application/json', body: bytes, author: '' };
     await work(askedOf(endpoint, ask), tx);
   };
 

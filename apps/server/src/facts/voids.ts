@@ -11,7 +11,7 @@ export async function addVoid(
 ): Promise<Voided> {
   const row = await findFact(db, of);
   // What takes back is not taken back itself: the fact is taken anew.
-  if (!row || row.kind === 'void') throw notFound('fact');
+  if (!row || row.kind === 'void' || row.kind === 'edit') throw notFound('fact');
   const fact = readFact(row.kind, row);
   return addFact(db, 'void', { subject: row.subject, of }, body, {
     kind: row.kind,

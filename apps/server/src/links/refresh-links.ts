@@ -10,6 +10,7 @@ export const refreshAsk = (siteId: string, ms: number): Ask => ({
   query: { ms },
   type: '',
   body: new Uint8Array(),
+  author: '',
 });
 
 export const refreshLinks: Job = {

@@ -191,12 +191,13 @@ export async function updateLink(
   db: Database,
   current: Link,
   { version, ...changes }: Patch,
+  editedBy: string,
 ): Promise<Link> {
   const row = toRow({ ...current, ...changes });
   const [updated] = await refuseDuplicate(row.label, () =>
     db
       .update(links)
-      .set({ ...row, version: sql`${links.version} + 1` })
+      .set({ ...row, editedBy, version: sql`${links.version} + 1` })
       .where(and(eq(links.id, current.id), eq(links.version, version), live))
       .returning(),
   );
@@ -204,10 +205,15 @@ export async function updateLink(
   return sameChange('link', await getLink(db, current.id), version, changes);
 }
 
-export async function removeLink(db: Database, id: string, version: number): Promise<void> {
+export async function removeLink(
+  db: Database,
+  id: string,
+  version: number,
+  editedBy: string,
+): Promise<void> {
   const [removed] = await db
     .update(links)
-    .set({ deletedAt: new Date(), version: sql`${links.version} + 1` })
+    .set({ deletedAt: new Date(), editedBy, version: sql`${links.version} + 1` })
     .where(and(eq(links.id, id), eq(links.version, version), live))
     .returning({ id: links.id });
   if (removed) return;
@@ -217,11 +223,11 @@ export async function removeLink(db: Database, id: string, version: number): Pro
   throw row && row.deletedAt === null ? staleVersion('link', toLink(row)) : notFound('link');
 }
 
-export async function restoreLink(db: Database, id: string): Promise<Link> {
+export async function restoreLink(db: Database, id: string, editedBy: string): Promise<Link> {
   await refuseDuplicate('its label', () =>
     db
       .update(links)
-      .set({ deletedAt: null, version: sql`${links.version} + 1` })
+      .set({ deletedAt: null, editedBy, version: sql`${links.version} + 1` })
       .where(and(eq(links.id, id), isNotNull(links.deletedAt))),
   );
   return getLink(db, id);

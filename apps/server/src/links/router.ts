@@ -2,6 +2,8 @@ import { linkEndpoints, scheduleEndpoints } from '@near-spoke/contract';
 import { hubOf } from '@near-spoke/core/link';
 import { repin } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';
+import { links } from '../db/schema';
+import { mergedPatch } from '../edits/merged-patch';
 import { here, type Mounted } from '../http/mount';
 import { jsonText } from '../http/reply';
 import { refuseUnknownParts } from '../parts/named-parts';
@@ -21,6 +23,7 @@ import {
   restoreLink,
   updateLink,
 } from './repository';
+import { toLink } from './rows';
 import { standingOf } from './standing';
 
 /** Links; to take them along and to read a schedule are jobs. */
@@ -51,20 +54,24 @@ export const linkOperations = ({ db, refresher }: Services): Mounted[] => [
     return summaryOf(db, made.id);
   }),
   here(linkEndpoints.one, ({ id }) => summaryOf(db, id)),
-  here(linkEndpoints.change, async ({ id, body }) => {
+  here(linkEndpoints.change, async ({ id, body: sent, author }) => {
     // The link and the cores of the adapter that it may be are changed together.
     await inTransaction(db, async (tx) => {
+      const edited = { what: 'link', table: links, read: toLink };
+      const body = await mergedPatch(tx, edited, id, sent);
       const current = await getLink(tx, id);
       const catalogue = await loadCatalogue(tx);
       refuseUnknownParts(body, catalogue);
       if (body.route ?? body.lengthM !== undefined) refuseRoute({ ...current, ...body });
-      await updateLink(tx, current, body);
+      await updateLink(tx, current, body, author);
       await repin(tx, id, catalogue);
     });
     return summaryOf(db, id);
   }),
-  here(linkEndpoints.putAway, ({ id, query }) => removeLink(db, id, query.version)),
-  here(linkEndpoints.restore, async ({ id }) => summaryOf(db, (await restoreLink(db, id)).id)),
+  here(linkEndpoints.putAway, ({ id, query, author }) => removeLink(db, id, query.version, author)),
+  here(linkEndpoints.restore, async ({ id, author }) =>
+    summaryOf(db, (await restoreLink(db, id, author)).id),
+  ),
 ];
 
 /** A link with where it stands now. */

@@ -5,13 +5,14 @@ import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { parts } from '../db/schema';
+import { mergedPatch } from '../edits/merged-patch';
 import { notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
 
 type Row = typeof parts.$inferSelect;
 
-function toPart({ createdAt: _, deletedAt, ...row }: Row): Part {
+export function toPart({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Part {
   return { ...row, away: deletedAt !== null };
 }
 
@@ -42,15 +43,19 @@ export async function createPart(
   return sameCreate('part', stored, input, stored.away);
 }
 
+/** @param db a transaction */
 export async function updatePart(
   db: Database,
   id: string,
-  { version, ...changes }: z.output<typeof partPatch>,
+  patch: z.output<typeof partPatch>,
+  editedBy: string,
 ): Promise<Part> {
   const current = await getPart(db, id);
+  const edited = { what: 'part', table: parts, read: toPart };
+  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
   const own = current.kind === 'cable' ? changes.cable : changes.connector;
   const row = { source: changes.source ?? current.source, ...(own ? { [current.kind]: own } : {}) };
-  return write(db, current, version, row, { ...row });
+  return write(db, current, version, { ...row, editedBy }, { ...row });
 }
 
 /** Puts a part away, or offers it again. */
@@ -58,10 +63,11 @@ export async function setAway(
   db: Database,
   id: string,
   away: boolean,
+  editedBy: string,
   version?: number,
 ): Promise<Part> {
   const current = await getPart(db, id);
-  const changes = { deletedAt: away ? new Date() : null };
+  const changes = { editedBy, deletedAt: away ? new Date() : null };
   return write(db, current, version ?? current.version, changes, { away });
 }
 

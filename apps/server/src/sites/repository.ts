@@ -4,13 +4,14 @@ import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { sites } from '../db/schema';
+import { mergedPatch } from '../edits/merged-patch';
 import { notFound, staleVersion } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
 
 type Row = typeof sites.$inferSelect;
 
-function toSite({ deletedAt: _, createdAt, ...row }: Row): Site {
+export function toSite({ deletedAt: _, editedBy: __, createdAt, ...row }: Row): Site {
   return { ...row, createdAt: createdAt.toISOString() };
 }
 
@@ -46,23 +47,32 @@ export async function createSite(
   return sameCreate('site', toSite(row), input, row.deletedAt !== null);
 }
 
+/** @param db a transaction */
 export async function updateSite(
   db: Database,
   id: string,
-  { version, ...changes }: z.output<typeof sitePatch>,
+  patch: z.output<typeof sitePatch>,
+  editedBy: string,
 ): Promise<Site> {
+  const edited = { what: 'site', table: sites, read: toSite };
+  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
   const [row] = await db
     .update(sites)
-    .set({ ...changes, version: sql`${sites.version} + 1` })
+    .set({ ...changes, editedBy, version: sql`${sites.version} + 1` })
     .where(and(eq(sites.id, id), eq(sites.version, version), live))
     .returning();
   return row ? toSite(row) : sameChange('site', await getSite(db, id), version, changes);
 }
 
-export async function removeSite(db: Database, id: string, version: number): Promise<void> {
+export async function removeSite(
+  db: Database,
+  id: string,
+  version: number,
+  editedBy: string,
+): Promise<void> {
   const [removed] = await db
     .update(sites)
-    .set({ deletedAt: new Date(), version: sql`${sites.version} + 1` })
+    .set({ deletedAt: new Date(), editedBy, version: sql`${sites.version} + 1` })
     .where(and(eq(sites.id, id), eq(sites.version, version), live))
     .returning({ id: sites.id });
   if (removed) return;

@@ -1,4 +1,5 @@
 import { siteEndpoints } from '@near-spoke/contract';
+import { inTransaction } from '../db/database';
 import { here, type Mounted } from '../http/mount';
 import type { Services } from '../services';
 import { createSite, getSite, listSites, removeSite, updateSite } from './repository';
@@ -7,9 +8,9 @@ export const siteOperations = ({ db }: Services): Mounted[] => [
   here(siteEndpoints.list, async () => ({ sites: await listSites(db) })),
   here(siteEndpoints.make, ({ body }) => createSite(db, body)),
   here(siteEndpoints.one, ({ id }) => getSite(db, id)),
-  here(siteEndpoints.change, async ({ id, body }) => {
+  here(siteEndpoints.change, async ({ id, body, author }) => {
     await getSite(db, id);
-    return updateSite(db, id, body);
+    return inTransaction(db, (tx) => updateSite(tx, id, body, author));
   }),
-  here(siteEndpoints.putAway, ({ id, query }) => removeSite(db, id, query.version)),
+  here(siteEndpoints.putAway, ({ id, query, author }) => removeSite(db, id, query.version, author)),
 ];

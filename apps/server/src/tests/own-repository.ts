@@ -10,7 +10,7 @@ import { sameCreate } from '../http/same-create';
 
 type Row = typeof ownTesters.$inferSelect;
 
-function toTester({ createdAt: _, deletedAt, ...row }: Row): OwnTester {
+function toTester({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): OwnTester {
   return { ...row, away: deletedAt !== null };
 }
 
@@ -36,10 +36,15 @@ export async function createOwnTester(
 }
 
 /** Offers a tester no more; what was tested with it stays. */
-export async function putOwnTesterAway(db: Database, id: string, version: number): Promise<void> {
+export async function putOwnTesterAway(
+  db: Database,
+  id: string,
+  version: number,
+  editedBy: string,
+): Promise<void> {
   const [gone] = await db
     .update(ownTesters)
-    .set({ deletedAt: new Date(), version: sql`${ownTesters.version} + 1` })
+    .set({ deletedAt: new Date(), editedBy, version: sql`${ownTesters.version} + 1` })
     .where(
       and(eq(ownTesters.id, id), eq(ownTesters.version, version), isNull(ownTesters.deletedAt)),
     )

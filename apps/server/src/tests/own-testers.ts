@@ -13,5 +13,7 @@ export const ownTesterOperations = ({ db }: Services): Mounted[] => [
     if (!parsed.ok) refuse([{ path: 'steps', reason: `line ${parsed.line}: ${parsed.reason}` }]);
     return createOwnTester(db, body);
   }),
-  here(ownTesterEndpoints.putAway, ({ id, query }) => putOwnTesterAway(db, id, query.version)),
+  here(ownTesterEndpoints.putAway, ({ id, query, author }) =>
+    putOwnTesterAway(db, id, query.version, author),
+  ),
 ];

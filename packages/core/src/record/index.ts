@@ -16,3 +16,4 @@ export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-s
 export { togetherWith, type Together } from './ticked-together';
 export { NOT_TESTED, diagnosisNow, type TakenReading, type TakenTest, type Tested } from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';
+export { mergeFields, type Fields, type Merged } from './merge-fields';

@@ -207,6 +207,7 @@ export class Deeds {
     const entry: Entry = {
       id: v7(),
       deed,
+      author: this.person.name(),
       what,
       holdUntil: holdMs > 0 ? Date.now() + holdMs : 0,
       refused: null,

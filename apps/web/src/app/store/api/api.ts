@@ -1,6 +1,7 @@
 import { HttpClient, HttpErrorResponse } from '@angular/common/http';
 import { Injectable, inject } from '@angular/core';
 import {
+  AUTHOR_HEADER,
   answerOf,
   pathOf,
   problem,
@@ -27,6 +28,8 @@ export const isRefusal = (error: unknown): error is Refusal =>
 /** A request of whatever operation. */
 export interface Sending extends Written {
   readonly endpoint: Endpoint;
+  /** Who did it, where that is not in the body. */
+  readonly author?: string | undefined;
 }
 
 /** A request, checked against what its operation takes. */
@@ -66,7 +69,7 @@ export class Api {
   }
 
   private ask(request: Sending, headers: Record<string, string> = {}): Observable<unknown> {
-    const { endpoint, query = {}, body } = request;
+    const { endpoint, query = {}, body, author } = request;
     const params = Object.fromEntries(
       Object.entries(query).flatMap(([name, value]) =>
         value === undefined ? [] : [[name, value]],
@@ -75,7 +78,7 @@ export class Api {
     return this.http.request<unknown>(endpoint.method.toUpperCase(), pathOf(endpoint, request), {
       ...(body === undefined ? {} : { body }),
       params,
-      headers,
+      headers: author ? { ...headers, [AUTHOR_HEADER]: encodeURIComponent(author) } : headers,
     });
   }
 }

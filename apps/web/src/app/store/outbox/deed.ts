@@ -72,6 +72,8 @@ export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
   readonly id: string;
   readonly deed: Deed;
+  /** Who did it; what an earlier program kept does not say. */
+  readonly author?: string;
   /** What it is, for people: "Reading of K04". */
   readonly what: string;
   /** Not sent before this moment (ms since the epoch), so that a slip can be taken back. */

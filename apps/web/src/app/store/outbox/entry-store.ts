@@ -6,6 +6,7 @@ import { asDeed } from './earlier-deeds';
 const stored = z.object({
   id: z.uuid(),
   deed: z.looseObject({ kind: z.string() }).transform(asDeed),
+  author: z.string().optional(),
   what: z.string(),
   holdUntil: z.number(),
   refused: z.looseObject({ title: z.string(), status: z.number() }).nullable(),

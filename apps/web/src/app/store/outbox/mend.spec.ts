@@ -58,6 +58,37 @@ describe('what was refused', () => {
     expect([again.refused, again.failures, again.id]).toEqual([null, 0, 'e']);
   });
 
+  it('asks only for the fields that both have changed, and leaves the rest as it is now', () => {
+    const current = {
+      id: 'L',
+      version: 3,
+      label: 'K7b',
+      lengthM: 43,
+      near: { place: 'C1/A', connector: 'keystone', scheme: 'T568B' },
+    };
+    const entry: Entry = {
+      ...change,
+      refused: refused(current, [
+        { path: 'lengthM', reason: 'was changed by somebody else' },
+        { path: 'near.place', reason: 'was changed by somebody else' },
+      ]),
+    };
+    expect(mendFields(entry).map(({ path, mine, stored }) => [path, mine, stored])).toEqual([
+      ['lengthM', 50, 43],
+      ['near.place', 'C1', 'C1/A'],
+    ]);
+    expect(mended(entry, { 'near.place': 'C1/A' }).deed).toEqual(
+      jasmine.objectContaining({
+        patch: {
+          version: 3,
+          label: 'K7b',
+          lengthM: 50,
+          near: { place: 'C1/A', connector: 'keystone', scheme: 'T568B' },
+        },
+      }),
+    );
+  });
+
   it('shows the fields that the server named, with its reasons, where nothing else is stored', () => {
     const entry: Entry = {
       ...change,

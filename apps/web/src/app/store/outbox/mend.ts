@@ -1,3 +1,4 @@
+import type { Problem } from '@near-spoke/contract';
 import type { Deed, Entry } from './deed';
 import { sendingOf } from './sending-of';
 
@@ -36,25 +37,61 @@ function scalars(value: unknown, path = ''): [string, Scalar][] {
  */
 export function mendFields({ deed, refused }: Entry): MendField[] {
   const stored = new Map(scalars(refused?.current));
-  const reasons = new Map((refused?.errors ?? []).map(({ path, reason }) => [path, reason]));
+  // What is said of a list is said of all that is in it.
+  const reasonOf = (path: string) =>
+    refused?.errors?.find((error) => path === error.path || path.startsWith(`${error.path}.`))
+      ?.reason ?? '';
   const all = scalars(sendingOf(deed).body).map(([path, mine]): MendField => ({
     path,
     mine,
     stored: stored.get(path),
-    reason: reasons.get(path) ?? '',
+    reason: reasonOf(path),
   }));
   const differ = all.filter((row) => row.stored !== undefined && row.stored !== row.mine);
   const named = all.filter(({ reason }) => reason !== '');
-  const shown = differ.length > 0 ? [...new Set([...named, ...differ])] : named;
+  // Of a change that others have overtaken, the server names the fields that it can't bring together.
+  const shown = conflictsOf(refused).length > 0 ? named : [...new Set([...named, ...differ])];
   return (shown.length > 0 ? shown : all).slice(0, MOST);
 }
 
 /** What was refused with other values in some of its fields, to be sent again over what is stored now. */
 export function mended(entry: Entry, values: Readonly<Record<string, Scalar>>): Entry {
-  let { deed } = entry;
+  let deed = overStored(entry);
   for (const [path, value] of Object.entries(values)) deed = withValue(deed, path, value);
   return { ...entry, deed: onto(deed, entry), refused: null, failures: 0, holdUntil: 0 };
 }
+
+/** The fields that both have changed, of a change that others have overtaken. */
+const conflictsOf = (refused: Problem | null): readonly string[] =>
+  refused?.status === 409 && refused.current ? (refused.errors ?? []).map(({ path }) => path) : [];
+
+/** A change that others have overtaken, with what they have made of all but the fields that both changed. */
+function overStored({ deed, refused }: Entry): Deed {
+  const conflicts = conflictsOf(refused);
+  if (deed.kind !== 'change' || conflicts.length === 0) return deed;
+  const patch = withStored(deed.patch, refused?.current, conflicts, '');
+  return { ...deed, patch } as Deed;
+}
+
+function withStored(
+  mine: unknown,
+  stored: unknown,
+  conflicts: readonly string[],
+  path: string,
+): unknown {
+  if (conflicts.includes(path)) return mine;
+  const within = path === '' || conflicts.some((row) => row.startsWith(`${path}.`));
+  if (!within || !isRecord(mine) || !isRecord(stored)) return stored;
+  return Object.fromEntries(
+    Object.entries(mine).map(([name, value]) => [
+      name,
+      withStored(value, stored[name], conflicts, path === '' ? name : `${path}.${name}`),
+    ]),
+  );
+}
+
+const isRecord = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Where in a deed stands what is sent as its body. */
 const BODY: Readonly<Record<Deed['kind'], string | null>> = {

@@ -80,9 +80,12 @@ export class Sender {
       return false;
     }
     try {
-      const answer = await firstValueFrom(this.api.send(shapes.sendingOf(entry.deed)), {
-        defaultValue: null,
-      });
+      const answer = await firstValueFrom(
+        this.api.send({ ...shapes.sendingOf(entry.deed), author: entry.author }),
+        {
+          defaultValue: null,
+        },
+      );
       await settleSent(entry, answer).catch(() => undefined);
       this.waitMs = FIRST_WAIT_MS;
       this.store.dispatch(outboxActions.sent({ entry, answer }));

@@ -1,0 +1,57 @@
+import type { Fields } from '@near-spoke/core/record';
+import { and, asc, eq, getTableColumns, sql } from 'drizzle-orm';
+import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
+import * as z from 'zod';
+import type { Database } from '../db/database';
+import { facts } from '../db/schema';
+
+export interface Versioned {
+  readonly version: number;
+}
+
+/** Something that people edit, as it lies in its table. */
+export interface Edited<Row> {
+  /** For people: "link". */
+  readonly what: string;
+  readonly table: PgTable & { readonly id: PgColumn };
+  /** A row as people know it. */
+  readonly read: (row: Row) => Versioned;
+}
+
+const fields = z.record(z.string(), z.unknown());
+const found = z.array(z.object({ row: fields }));
+const kept = z.object({ version: z.int(), before: fields });
+
+/** What is stored, as PostgreSQL writes it; held until the end of the transaction. */
+export async function storedRow<Row>(
+  tx: Database,
+  { table }: Edited<Row>,
+  id: string,
+): Promise<Fields | undefined> {
+  const { rows } = await tx.execute(
+    sql`select to_jsonb(stored) as row from ${table} as stored where id = ${id} for update`,
+  );
+  return found.parse(rows)[0]?.row;
+}
+
+/** Every change of something, oldest first, with what it was before. */
+export async function editsOf(db: Database, id: string) {
+  const rows = await db
+    .select()
+    .from(facts)
+    .where(and(eq(facts.subject, id), eq(facts.kind, 'edit')))
+    .orderBy(asc(facts.seq));
+  return rows.map(({ at, author, body }) => ({ at, author, ...kept.parse(body) }));
+}
+
+/** A row that PostgreSQL has written out, as people know it. */
+export function asRead<Row>({ table, read }: Edited<Row>, json: Fields): Versioned {
+  const row = Object.fromEntries(
+    Object.entries(getTableColumns(table)).map(([name, column]) => {
+      const value = json[column.name];
+      return [name, column.dataType === 'date' && value ? new Date(String(value)) : value];
+    }),
+  );
+  // It was written out from this very table.
+  return read(row as Row);
+}

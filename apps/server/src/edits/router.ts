@@ -1,0 +1,49 @@
+import { isDeepStrictEqual } from 'node:util';
+import { editEndpoints, type Edit } from '@near-spoke/contract';
+import { toAdapter } from '../adapters/repository';
+import { inTransaction, type Database } from '../db/database';
+import { adapters, links, parts, sites } from '../db/schema';
+import { here, type Mounted } from '../http/mount';
+import { notFound } from '../http/problem-error';
+import { toLink } from '../links/rows';
+import { toPart } from '../parts/repository';
+import type { Services } from '../services';
+import { toSite } from '../sites/repository';
+import { asRead, editsOf, storedRow, type Edited } from './edited';
+
+/** Who has changed what of it. */
+async function editList<Row>(db: Database, edited: Edited<Row>, id: string): Promise<Edit[]> {
+  return inTransaction(db, async (tx) => {
+    const stored = await storedRow(tx, edited, id);
+    if (!stored) throw notFound(edited.what);
+    const edits = await editsOf(tx, id);
+    const steps = [...edits.map(({ before }) => before), stored].map((row) => asRead(edited, row));
+    return edits.map(({ at, author, version }, index) => {
+      const [from, to] = [{ ...steps[index] }, { ...steps[index + 1] }];
+      const changed = Object.keys(to)
+        .filter((field) => field !== 'version')
+        .map((field) => ({ field, from: valueOf(from, field), to: valueOf(to, field) }))
+        .filter((row) => !isDeepStrictEqual(row.from, row.to));
+      return { at: at.toISOString(), author, version: version + 1, changed };
+    });
+  });
+}
+
+const valueOf = (whole: object, field: string): unknown =>
+  Object.entries(whole).find(([name]) => name === field)?.[1];
+
+/** The changes of what people edit. */
+export const editOperations = ({ db }: Services): Mounted[] => [
+  here(editEndpoints.ofLink, async ({ id }) => ({
+    edits: await editList(db, { what: 'link', table: links, read: toLink }, id),
+  })),
+  here(editEndpoints.ofSite, async ({ id }) => ({
+    edits: await editList(db, { what: 'site', table: sites, read: toSite }, id),
+  })),
+  here(editEndpoints.ofAdapter, async ({ id }) => ({
+    edits: await editList(db, { what: 'adapter', table: adapters, read: toAdapter }, id),
+  })),
+  here(editEndpoints.ofPart, async ({ id }) => ({
+    edits: await editList(db, { what: 'part', table: parts, read: toPart }, id),
+  })),
+];
