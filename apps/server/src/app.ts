@@ -6,6 +6,7 @@ import express, { Router, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { adapterOperations } from './adapters/router';
+import { blobOperations } from './blobs/router';
 import { cableFactOperations } from './cables/router';
 import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
@@ -93,6 +94,7 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
     ...ownTesterOperations(services),
     ...factOperations(services),
     ...editOperations(services),
+    ...blobOperations(services),
     ...cordOperations(services),
     ...cableFactOperations(services),
     ...instrumentOperations(services),

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { linkSummary } from './link';
 import { id } from './primitives';
+import { keptTrace } from './reflect/trace';
 import { test } from './tests';
 import { reading, tick } from './verify';
 import { voided } from './void';
@@ -12,15 +13,23 @@ export const alongRequest = z
   .strictObject({ links: z.array(id).min(1).max(200) })
   .meta({ id: 'AlongRequest' });
 
+/** A fact about a link, with its kind. */
+export const linkFact = z
+  .discriminatedUnion('of', [
+    z.object({ of: z.literal('tick'), fact: tick }),
+    z.object({ of: z.literal('reading'), fact: reading }),
+    z.object({ of: z.literal('test'), fact: test }),
+    z.object({ of: z.literal('trace'), fact: keptTrace }),
+    z.object({ of: z.literal('void'), fact: voided }),
+  ])
+  .meta({ id: 'LinkFact' });
+
 export const linkAlong = z
   .object({
     link: linkSummary,
     stamp: z.int(),
-    ticks: z.array(tick),
-    readings: z.array(reading),
-    tests: z.array(test),
-    /** Taken back; not among the readings and tests. */
-    voided: z.array(voided),
+    /** Those that stand, and those that took others back. */
+    facts: z.array(linkFact),
   })
   .meta({ id: 'LinkAlong', description: 'A link with everything that was done and seen on it.' });
 

@@ -52,6 +52,8 @@ export interface Asked<E extends Endpoint> {
     Output<E extends { readonly body: infer B } ? B : undefined> | Takes<E, null, never>;
   /** A file that was sent in place of a JSON body; null where none was. */
   readonly file: Takes<E, Uint8Array | null, null>;
+  /** The media type of what was sent. */
+  readonly type: string;
   /** Who does it: see AUTHOR_HEADER. */
   readonly author: string;
 }

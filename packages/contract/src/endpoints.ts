@@ -1,4 +1,5 @@
 import { alongEndpoints } from './along';
+import { blobEndpoints } from './blob';
 import { catalogueEndpoints } from './catalogue';
 import { cordEndpoints } from './cords';
 import { diagnosisEndpoints } from './diagnosis';
@@ -10,7 +11,7 @@ import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
 import { partEndpoints } from './part';
 import { recordEndpoints } from './record';
-import { cableFactEndpoints, reflectEndpoints } from './reflect';
+import { cableFactEndpoints, reflectEndpoints, traceEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
 import { siteEndpoints } from './site';
 import { terminateEndpoints } from './terminate';
@@ -39,6 +40,8 @@ export const ENDPOINTS: readonly Endpoint[] = [
   mapEndpoints,
   adapterEndpoints,
   cableFactEndpoints,
+  traceEndpoints,
+  blobEndpoints,
   reflectEndpoints,
   partEndpoints,
   catalogueEndpoints,

@@ -2,7 +2,7 @@ import type * as z from 'zod';
 import { cordEndpoints, cordFact } from './cords';
 import type { Endpoint } from './endpoint';
 import { adapterEndpoints, adapterFact } from './map';
-import { cableFact, cableFactEndpoints } from './reflect';
+import { cableFact, cableFactEndpoints, keptTrace, traceEndpoints } from './reflect';
 import type { Shared } from './shared';
 import { test, testEndpoints } from './tests';
 import { reading, readingEndpoints, tick, tickEndpoints } from './verify';
@@ -33,6 +33,7 @@ export const FACT_KINDS = {
     answered: 'reading',
   },
   test: { fact: test, keep: testEndpoints.keep, subject: 'linkId', at: 'takenAt' },
+  trace: { fact: keptTrace, keep: traceEndpoints.keep, subject: 'linkId', at: 'at' },
   cord: { fact: cordFact, keep: cordEndpoints.keep, subject: 'batchId', at: 'at' },
   cable: { fact: cableFact, keep: cableFactEndpoints.keep, subject: 'siteId', at: 'at' },
   adapter: { fact: adapterFact, keep: adapterEndpoints.keepFact, subject: 'adapterId', at: 'at' },

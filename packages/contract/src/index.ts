@@ -1,4 +1,5 @@
-export { along, alongEndpoints, type LinkAlong } from './along';
+export { along, alongEndpoints, linkFact, type LinkAlong } from './along';
+export { blob, blobEndpoints, sha256, type Blob } from './blob';
 export { catalogueEndpoints } from './catalogue';
 export { author } from './primitives';
 export {

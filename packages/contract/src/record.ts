@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { linkSummary } from './link';
-import { cableFact } from './reflect';
+import { cableFact, keptTrace } from './reflect';
 import { site } from './site';
 import { terminationPlan } from './terminate';
 import { test } from './tests';
@@ -18,7 +18,9 @@ export const linkRecord = z
     ticks: z.array(tick),
     readings: z.array(reading),
     tests: z.array(test),
-    /** Taken back; not among the readings and tests. */
+    /** Traces and sweeps that were kept. */
+    traces: z.array(keptTrace),
+    /** Taken back; not among the others. */
     voided: z.array(voided),
     /** Places of faults that traces told, those that were not taken back. */
     places: z.array(cableFact),

@@ -4,7 +4,7 @@ import { author, filled, id, instant } from './primitives';
 import type { Shared } from './shared';
 
 /** What can be taken back: everything that was done, seen or measured. */
-export const VOIDABLE = ['tick', 'reading', 'test', 'cord', 'cable', 'adapter'] as const;
+export const VOIDABLE = ['tick', 'reading', 'test', 'trace', 'cord', 'cable', 'adapter'] as const;
 
 const reason = filled(300).meta({ description: 'Why: "read on K05, not K04".' });
 

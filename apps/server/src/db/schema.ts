@@ -10,6 +10,7 @@ import { sql } from 'drizzle-orm';
 import {
   bigserial,
   boolean,
+  customType,
   doublePrecision,
   index,
   integer,
@@ -22,6 +23,8 @@ import {
 } from 'drizzle-orm/pg-core';
 
 const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' });
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 
 /** What people edit: a version on each row, and put away rather than deleted. */
 const edited = {
@@ -161,6 +164,14 @@ export const facts = pgTable(
     uniqueIndex('facts_voids').on(table.voids),
   ],
 );
+
+/** Files as they were taken: traces and sweeps. Kept once, by what is in them. */
+export const blobs = pgTable('blobs', {
+  sha256: text('sha256').primaryKey(),
+  type: text('type').notNull(),
+  bytes: bytea('bytes').notNull(),
+  receivedAt: instant('received_at').notNull().defaultNow(),
+});
 
 /** Lamp testers of the firm's own, as text: see parseOwnTester. */
 export const ownTesters = pgTable('own_testers', {

@@ -1,6 +1,8 @@
 import { readingEndpoints, tickEndpoints, voidEndpoints } from '@near-spoke/contract';
+import { traceEndpoints } from '@near-spoke/contract/reflect';
 import { testEndpoints } from '@near-spoke/contract/tests';
 import { getAdapter } from '../adapters/repository';
+import { refuseUnknownBlob } from '../blobs/repository';
 import { getBatch } from '../cords/repository';
 import { here, type Mounted } from '../http/mount';
 import { getLink } from '../links/repository';
@@ -26,6 +28,15 @@ export const factOperations = ({ db }: Services): Mounted[] => [
   here(testEndpoints.list, async ({ id }) => {
     await getLink(db, id);
     return { tests: await listFacts(db, 'test', id) };
+  }),
+  here(traceEndpoints.list, async ({ id }) => {
+    await getLink(db, id);
+    return { traces: await listFacts(db, 'trace', id) };
+  }),
+  here(traceEndpoints.keep, async ({ id, body }) => {
+    await getLink(db, id);
+    await refuseUnknownBlob(db, body.blob);
+    return addFact(db, 'trace', { subject: id }, body);
   }),
   here(voidEndpoints.keep, (asked) => addVoid(db, asked)),
   here(voidEndpoints.ofLink, async ({ id }) => {

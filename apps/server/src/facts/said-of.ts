@@ -7,6 +7,7 @@ const SAYING: Saying = {
   tick: ({ end, key, done }) => `${end} end: ${key} ${done ? 'ticked' : 'taken back'}`,
   reading: ({ diagnosis }) => diagnosis.summary,
   test: ({ summary }) => summary,
+  trace: ({ name }) => `Trace ${name}`,
   cord: ({ label, summary }) => `${label}: ${summary}`,
   cable: ({ deed, reel, cable }) =>
     deed.kind === 'place'

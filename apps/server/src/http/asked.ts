@@ -18,6 +18,7 @@ export function askedOf<E extends Endpoint>(endpoint: E, ask: Ask): Asked<E> {
     query: queryOf(endpoint, ask),
     body: file ? null : bodyOf(endpoint, ask),
     file,
+    type: ask.type,
     author: ask.author,
   };
   // Each field was read by this endpoint's own schema, which is more than a type of all endpoints can say.

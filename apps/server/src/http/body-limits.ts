@@ -10,6 +10,8 @@ interface Limit {
 }
 
 const LIMITS: readonly Limit[] = [
+  /** A capture of two million samples, as it was taken. */
+  { path: /^\/blobs$/, most: 80 * MB },
   /** A schedule of a hundred thousand links. */
   { path: /^\/sites\/[^/]+\/links\/import$/, most: 24 * MB },
   /** A capture of two million samples as text is about as large; JSON around it is for small ones. */

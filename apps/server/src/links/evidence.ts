@@ -1,4 +1,4 @@
-import type { Voided } from '@near-spoke/contract';
+import type { LinkAlong } from '@near-spoke/contract';
 import type { FactOf } from '@near-spoke/contract/facts';
 import type { Database } from '../db/database';
 import { factsAbout } from '../facts/repository';
@@ -8,7 +8,8 @@ export interface Evidence {
   readonly ticks: readonly FactOf<'tick'>[];
   readonly readings: readonly FactOf<'reading'>[];
   readonly tests: readonly FactOf<'test'>[];
-  readonly voided: readonly Voided[];
+  readonly traces: readonly FactOf<'trace'>[];
+  readonly voided: readonly FactOf<'void'>[];
 }
 
 /** The evidence of links, by their ids. */
@@ -20,11 +21,22 @@ export async function evidenceOf(
   const ticks = await factsAbout(db, 'tick', ids);
   const readings = await factsAbout(db, 'reading', ids);
   const tests = await factsAbout(db, 'test', ids);
+  const traces = await factsAbout(db, 'trace', ids);
   const voided = await factsAbout(db, 'void', ids);
   return (id) => ({
     ticks: ticks.get(id) ?? [],
     readings: readings.get(id) ?? [],
     tests: tests.get(id) ?? [],
+    traces: traces.get(id) ?? [],
     voided: voided.get(id) ?? [],
   });
 }
+
+/** The same as one list, each with its kind. */
+export const asFacts = (evidence: Evidence): LinkAlong['facts'] => [
+  ...evidence.ticks.map((fact) => ({ of: 'tick' as const, fact })),
+  ...evidence.readings.map((fact) => ({ of: 'reading' as const, fact })),
+  ...evidence.tests.map((fact) => ({ of: 'test' as const, fact })),
+  ...evidence.traces.map((fact) => ({ of: 'trace' as const, fact })),
+  ...evidence.voided.map((fact) => ({ of: 'void' as const, fact })),
+];

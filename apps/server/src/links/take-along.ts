@@ -2,7 +2,7 @@ import type { Asked, alongEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { evidenceOf } from './evidence';
+import { asFacts, evidenceOf } from './evidence';
 import { getRows } from './repository';
 import { standingOf } from './standing';
 
@@ -18,7 +18,7 @@ export async function takeAlong({ id, body }: Asked<typeof alongEndpoints.take>,
     links: links.map((link) => ({
       link,
       stamp: stamps.get(link.id) ?? 0,
-      ...evidence(link.id),
+      facts: asFacts(evidence(link.id)),
     })),
   };
 }

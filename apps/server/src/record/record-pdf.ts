@@ -32,6 +32,7 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   result(page, record);
   otherTests(page, record);
   tracedPlaces(page, record);
+  keptTraces(page, record);
   work(page, record);
   history(page, record);
   takenBack(page, record);
@@ -167,6 +168,15 @@ function tracedPlaces(page: Page, { places }: LinkRecord): void {
   title(page, 'Places on the cable');
   for (const { at, author, deed } of [...places].reverse())
     if (deed.kind === 'place') field(page, when(at), `${author}: ${deed.sentence}`);
+  rule(page);
+}
+
+/** Which traces there are to be asked for: the first signs of a file's SHA-256 tell it from others. */
+function keptTraces(page: Page, { traces }: LinkRecord): void {
+  if (traces.length === 0) return;
+  title(page, 'Traces kept');
+  for (const { at, author, name, blob } of [...traces].reverse())
+    field(page, when(at), `${author}: ${name} (SHA-256 ${blob.slice(0, 12)}…)`);
   rule(page);
 }
 

@@ -2,7 +2,7 @@ import { VELOCITY_HOW } from '@near-spoke/core/reflect/velocity';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
 import { author, cableId, filled, id, instant, line } from '../primitives';
-import { uncertainFactor, uncertainMetres } from './reflect';
+import { uncertainFactor, uncertainMetres } from '../uncertain';
 import type { Shared } from '../shared';
 
 const deed = z

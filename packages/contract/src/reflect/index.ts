@@ -1,3 +1,4 @@
 export { reflectEndpoints } from './endpoints';
 export * from './fact';
 export * from './reflect';
+export * from './trace';

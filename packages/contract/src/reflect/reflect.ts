@@ -4,21 +4,18 @@ import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
 import { cableId, line, numberText } from '../primitives';
 import type { Shared } from '../shared';
+import {
+  factor,
+  metres,
+  seconds,
+  uncertain,
+  uncertainFactor,
+  uncertainMetres,
+  uncertainSeconds,
+} from '../uncertain';
 
-const metres = z.number().min(0).max(20_000);
-/** Below these nothing physical is meant, and sums lose their figures. */
-const seconds = z.number().min(1e-15).max(1);
 const ohms = z.number().min(1e-6).max(1e9);
-const factor = z.number().min(0.2).max(1);
 const factorU = z.number().min(0).max(0.5);
-/** A value with its standard uncertainty. */
-export const uncertain = z.strictObject({ value: z.number(), u: z.number().min(0) }).meta({
-  id: 'Uncertain',
-  description: 'A value and its standard uncertainty, in the same unit.',
-});
-export const uncertainMetres = z.strictObject({ value: metres, u: z.number().min(0).max(1000) });
-const uncertainSeconds = z.strictObject({ value: seconds, u: z.number().min(0).max(1) });
-export const uncertainFactor = z.strictObject({ value: factor, u: z.number().min(0).max(0.5) });
 
 /** What is told of a measurement beside its file; all of it optional. */
 export const analyseOptions = z

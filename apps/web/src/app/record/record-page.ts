@@ -107,6 +107,7 @@ export class RecordPage {
       .filter(({ linkId }) => linkId === this.open.id())
       .reverse(),
   );
+  protected readonly traces = computed(() => [...this.open.facts().traces].reverse());
   /** Ends that were cut off and made again, and why. */
   protected readonly remakes = computed(() =>
     this.open

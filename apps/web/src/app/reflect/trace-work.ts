@@ -1,4 +1,5 @@
 import { Injectable, inject, type OnDestroy, signal } from '@angular/core';
+import type { Curve } from '@near-spoke/core/reflect/analyse';
 import type { Told } from '@near-spoke/core/reflect/told';
 import { REFLECT_BENCH } from './reflect-bench';
 import type { Work } from './reflect-work';
@@ -15,6 +16,17 @@ export interface TraceFile {
 /** What the pickers of files offer. */
 export const TRACE_FILES = '.csv,.txt,.tsv,.gz,.json,.s1p,.s2p';
 const MOST_BYTES = 200_000_000;
+/** Enough to be told apart also where a part is shown. */
+const COLUMNS_LAID_OVER = 6000;
+
+/** Another trace that is laid over, by the delays from its own launch, there and back. */
+export interface LaidOver {
+  readonly name: string;
+  readonly curve: Curve;
+}
+
+export const bytesOf = ({ bytes }: TraceFile): Uint8Array =>
+  typeof bytes === 'string' ? new TextEncoder().encode(bytes) : bytes;
 
 /** A file while it is looked at by one worker and explained by another. One for each trace page. */
 @Injectable()
@@ -30,6 +42,7 @@ export class TraceWork implements OnDestroy {
   readonly progress = signal<number | null>(null);
   readonly opened = signal<Opened | null>(null);
   readonly explained = signal<Explained | null>(null);
+  readonly over = signal<LaidOver | null>(null);
 
   /**
    * Explains the file that is open with what is told of it; an earlier work is let go.
@@ -77,6 +90,31 @@ export class TraceWork implements OnDestroy {
     return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
   }
 
+  /** Lays another trace over the one that is open. @returns whether it could be read */
+  async layOver(file: TraceFile, launchAtS: number): Promise<boolean> {
+    const bench = this.start();
+    try {
+      const opened = await bench.ask('open', { file: file.bytes, name: file.name });
+      if (!opened.ok) return this.refuseOver(opened, file);
+      const { samples: to, fromS, intervalS, echoes } = opened;
+      const points = echoes
+        ? []
+        : await bench.ask('part', { from: 0, to, columns: COLUMNS_LAID_OVER });
+      const curve = echoes ?? {
+        delayS: points.map(({ sample }) => fromS + sample * intervalS - launchAtS),
+        values: points.map(({ volt }) => volt),
+      };
+      this.over.set({ name: file.name, curve });
+      return true;
+    } finally {
+      bench.drop();
+    }
+  }
+
+  layOff(): void {
+    this.over.set(null);
+  }
+
   stop(): void {
     this.run += 1;
     this.explainer.drop();
@@ -90,6 +128,7 @@ export class TraceWork implements OnDestroy {
     this.refused.set('');
     this.opened.set(null);
     this.explained.set(null);
+    this.layOff();
   }
 
   readonly whole = (ask: Work['whole']['ask']) => this.viewer.ask('whole', ask);
@@ -99,6 +138,14 @@ export class TraceWork implements OnDestroy {
   ngOnDestroy(): void {
     this.viewer.drop();
     this.explainer.drop();
+  }
+
+  private refuseOver(
+    { reason }: { readonly reason: string },
+    { name }: Pick<TraceFile, 'name'>,
+  ): false {
+    this.refused.set(`${name}: ${reason}.`);
+    return false;
   }
 
   private refuse(

@@ -3,7 +3,7 @@ import type { ChartOptions } from 'chart.js';
 /** Letters in a chart are those of the page. */
 export const CHART_FONT = { family: 'Atkinson Hyperlegible Next Variable', size: 14 };
 
-const COLOURS = ['ink', 'quiet', 'hair', 'bad', 'copper'] as const;
+const COLOURS = ['ink', 'quiet', 'hair', 'bad', 'good', 'copper'] as const;
 export type ChartColours = Readonly<Record<(typeof COLOURS)[number], string>>;
 
 /** The theme's colours as they are where a chart stands. */

@@ -12,7 +12,7 @@ import type {
 } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
-import type { CableFact } from '@near-spoke/contract/reflect';
+import type { CableFact, KeptTrace } from '@near-spoke/contract/reflect';
 import type { OwnTester, Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys, type Entered } from '@near-spoke/core/record';
@@ -90,6 +90,17 @@ export class Deeds {
     what: string,
   ): void {
     this.fact('void', about, { ...told, ...this.signed(), subject: about.id }, what);
+  }
+
+  /** Keeps a trace as it was taken, with its file. */
+  keepTrace(
+    link: LinkSummary,
+    bytes: Blob,
+    seen: Omit<KeptTrace, 'id' | 'linkId' | 'at' | 'author'>,
+  ): void {
+    const what = `Trace of ${link.label}`;
+    this.queue({ kind: 'file', of: 'file', id: seen.blob, bytes }, `File of the ${what}`);
+    this.fact('trace', ofLink(link), { ...seen, ...this.signed(), linkId: link.id }, what);
   }
 
   beginCords(siteId: string, made: Pick<CordBatch, 'name' | 'note' | 'cord' | 'tester'>): string {

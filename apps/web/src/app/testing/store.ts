@@ -61,7 +61,7 @@ export function flushAlong(http: HttpTestingController, links: readonly LinkSumm
     flush({
       links: links
         .filter(({ id }) => wanted.includes(id))
-        .map((link) => ({ link, stamp: 0, ticks: [], readings: [], tests: [], voided: [] })),
+        .map((link) => ({ link, stamp: 0, facts: [] })),
     });
   }
 }

@@ -12,3 +12,4 @@ export {
   type Verdict,
   type Whereabouts,
 } from './verdict';
+export { compareTraces, movedSentence, type KeptEvent, type Moved } from './moved';

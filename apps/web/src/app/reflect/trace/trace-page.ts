@@ -41,6 +41,7 @@ import { velocitySource } from '../velocity-source';
 import { HandEvents } from './hand-events';
 import { ImpedanceView } from './impedance-view';
 import { KeptPlaces } from './kept-places';
+import { KeptTraces } from './kept-traces';
 import { Reflectometer } from './reflectometer';
 import { shown, type ShownEvent } from './shown-event';
 import { TraceEvents } from './trace-events';
@@ -74,6 +75,7 @@ const LAUNCHES = [
     NextThing,
     ImpedanceView,
     KeptPlaces,
+    KeptTraces,
     NumberFields,
     Reflectometer,
     TraceEvents,

@@ -12,7 +12,7 @@ export interface XY {
 export interface PlotLine {
   readonly name: string;
   readonly points: readonly XY[];
-  readonly style: 'measured' | 'behind' | 'fitted';
+  readonly style: 'measured' | 'behind' | 'fitted' | 'over';
 }
 
 /** A place to mark over the lines. */
@@ -100,11 +100,12 @@ export class TracePlot {
 
 function lineOf(
   { name, points, style }: PlotLine,
-  { ink, quiet, copper }: ChartColours,
+  { ink, quiet, copper, good }: ChartColours,
 ): ChartDataset<'line'> {
   const styles = {
     measured: { borderColor: ink, borderWidth: 1.6, borderDash: [] },
     behind: { borderColor: quiet, borderWidth: 1.4, borderDash: [6, 4] },
+    over: { borderColor: good, borderWidth: 1.4, borderDash: [] },
     fitted: { borderColor: copper, borderWidth: 1.2, borderDash: [2, 2] },
   };
   return {

@@ -103,7 +103,13 @@ export class TraceView {
         y: curve?.values[n] ?? 0,
       }));
     const echoes = this.work.opened()?.echoes ?? null;
+    const over = this.work.over();
     const all: PlotLine[] = [
+      {
+        name: `Laid over: ${over?.name ?? ''}`,
+        points: points(over?.curve ?? null),
+        style: 'over',
+      },
       { name: 'A whole link', points: points(this.whole()), style: 'behind' },
       { name: 'Measured', points: echoes ? points(echoes) : this.part(), style: 'measured' },
       {

@@ -68,6 +68,13 @@ export class Api {
     return this.ask(request).pipe(refusing());
   }
 
+  /** A file as it is kept. */
+  file(endpoint: Endpoint, asked: Written): Observable<Blob> {
+    return this.http
+      .get(pathOf(endpoint, asked), { responseType: 'blob' })
+      .pipe(catchError((error: unknown) => throwError(() => toRefusal(error))));
+  }
+
   private ask(request: Sending, headers: Record<string, string> = {}): Observable<unknown> {
     const { endpoint, query = {}, body, author } = request;
     const params = Object.fromEntries(

@@ -6,7 +6,14 @@ const READS = new Set(['GET', 'HEAD']);
 const PATIENCE_MS = 10_000;
 /** The same where it has much to do: a schedule of thousands of links, a capture, a whole site's parts. */
 const LONG_MS = 240_000;
-const LONG = [/\/links\/import/, /\/reflect\//, /\/kit\b/, /\/pace\b/, /\/adapters\/import/];
+const LONG = [
+  /\/links\/import/,
+  /\/reflect\//,
+  /\/kit\b/,
+  /\/pace\b/,
+  /\/adapters\/import/,
+  /\/blobs$/,
+];
 
 /**
  * Marks requests as this app's own, which the server asks for; keeps the service worker out of them; and gives

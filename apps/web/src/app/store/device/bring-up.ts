@@ -1,8 +1,13 @@
-import { linkSummary, pathOf, type LinkAlong, type LinkSummary } from '@near-spoke/contract';
-import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
+import {
+  linkFact,
+  linkSummary,
+  pathOf,
+  type LinkAlong,
+  type LinkSummary,
+} from '@near-spoke/contract';
 import type { IDBPTransaction } from 'idb';
 import type { DeviceSchema, KeptLink } from './device-db';
-import { factsAlong, isOf, type Kept } from '../facts/kept';
+import type { Kept } from '../facts/kept';
 import { LISTS, answered } from '../facts/lists';
 import type { Deed, EditedId } from '../outbox/deed';
 
@@ -11,6 +16,7 @@ export type Write = IDBPTransaction<DeviceSchema, ('unsent' | 'answers' | 'links
 /** Brings the copies of what the server keeps up to what it has just taken. */
 export async function bringUp(write: Write, deed: Deed, answer: unknown): Promise<void> {
   if (deed.kind === 'fact') return bringFactUp(write, deed, answer);
+  if (deed.kind === 'file') return;
   if (deed.of === 'link') return bringLinkUp(write, deed, answer);
   const list = LISTED[deed.of];
   const siteId = deed.kind === 'make' ? deed.siteId : '';
@@ -45,7 +51,11 @@ const putAway = (row: unknown, id: string): unknown => {
   return rest['id'] === id ? { ...rest, away: true, version: Number(version) + 1 } : row;
 };
 
-async function bringLinkUp(write: Write, deed: Exclude<Deed, { kind: 'fact' }>, answer: unknown) {
+async function bringLinkUp(
+  write: Write,
+  deed: Exclude<Deed, { kind: 'fact' | 'file' }>,
+  answer: unknown,
+) {
   if (deed.kind === 'away') {
     const before = await write.objectStore('links').get(deed.id);
     if (before) await write.objectStore('links').put({ ...before, changed: true, gone: true });
@@ -67,18 +77,10 @@ async function bringFactUp(write: Write, sent: Kept, answer: unknown): Promise<v
 }
 
 function withFact(along: LinkAlong, kept: Kept): LinkAlong {
-  const known = factsAlong(along);
-  const facts = [...known.filter(({ fact }) => fact.id !== kept.fact.id), kept];
-  const gone = new Set(facts.flatMap((row) => (isOf(row, 'void') ? [row.fact.of] : [])));
-  const of = <K extends FactKindId>(kind: K): FactOf<K>[] =>
-    facts.flatMap((row) => (isOf(row, kind) && !gone.has(row.fact.id) ? [row.fact] : []));
-  return {
-    ...along,
-    ticks: of('tick'),
-    readings: of('reading'),
-    tests: of('test'),
-    voided: of('void'),
-  };
+  const row = linkFact.safeParse(kept);
+  const gone = kept.of === 'void' ? [kept.fact.id, kept.fact.of] : [kept.fact.id];
+  const others = along.facts.filter(({ fact }) => !gone.includes(fact.id));
+  return row.success ? { ...along, facts: [...others, row.data] } : along;
 }
 
 async function changeLink(
@@ -93,7 +95,7 @@ async function changeLink(
 
 async function putLink(write: Write, link: LinkSummary): Promise<void> {
   const before = await write.objectStore('links').get(link.id);
-  const none: LinkAlong = { link, stamp: 0, ticks: [], readings: [], tests: [], voided: [] };
+  const none: LinkAlong = { link, stamp: 0, facts: [] };
   const kept: KeptLink = {
     id: link.id,
     siteId: link.siteId,

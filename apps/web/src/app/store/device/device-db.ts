@@ -33,7 +33,8 @@ export interface DeviceSchema extends DBSchema {
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
 
 const NAME = 'near-spoke';
-const VERSION = 1;
+/** From 2 on links have all their facts in one list. */
+const VERSION = 2;
 
 let opened: Promise<DeviceDatabase> | null = null;
 
@@ -43,9 +44,12 @@ let opened: Promise<DeviceDatabase> | null = null;
  */
 export function deviceDatabase(): Promise<DeviceDatabase> {
   opened ??= openDB<DeviceSchema>(NAME, VERSION, {
-    upgrade(db) {
-      db.createObjectStore('unsent');
-      db.createObjectStore('answers', { keyPath: 'url' });
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('unsent');
+        db.createObjectStore('answers', { keyPath: 'url' });
+      } else db.deleteObjectStore('links');
+      // What was taken along by an earlier program is taken along anew; what waits to be sent stays.
       db.createObjectStore('links', { keyPath: 'id' }).createIndex('site', 'siteId');
     },
     // A newer page wants to bring it to a new layout: let it.

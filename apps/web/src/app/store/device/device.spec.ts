@@ -21,7 +21,7 @@ describe('what is kept on a device', () => {
   let client: HttpClient;
   let device: Device;
   const link = testLink('K4');
-  const whole = { link, stamp: 4, ticks: [], readings: [], tests: [], voided: [] };
+  const whole = { link, stamp: 4, facts: [] };
 
   beforeEach(async () => {
     await emptyDevice();
@@ -119,7 +119,7 @@ describe('what is kept on a device', () => {
     await settleSent(one, tick);
     expect((await recallEntries()).entries).toEqual([]);
     const [kept] = await changedLinks(SITE_ID);
-    expect(kept?.along.ticks).toEqual([tick]);
+    expect(kept?.along.facts).toEqual([{ of: 'tick', fact: tick }]);
 
     const about = { of: 'adapter', id: 'A' } as const;
     const signed = { id: tick.id, at: tick.at, author: 'tech 1' };

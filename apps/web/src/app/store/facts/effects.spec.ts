@@ -32,7 +32,7 @@ describe('What is known of a link', () => {
     const [after] = asked();
     expect(before?.cancelled).toBeTrue();
     after?.flush({
-      links: [{ link: changed, stamp: 1, ticks: [], readings: [], tests: [], voided: [] }],
+      links: [{ link: changed, stamp: 1, facts: [] }],
     });
     await settle();
     expect(store.selectSignal(linksFeature.selectOpened)()[link.id]?.note).toBe('new');

@@ -1,5 +1,6 @@
 import type { Reading, Tick, Voided } from '@near-spoke/contract';
 import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
+import type { KeptTrace } from '@near-spoke/contract/reflect';
 import type { Test } from '@near-spoke/contract/tests';
 import type { Tested } from '@near-spoke/core/record';
 import { createActionGroup, createFeature, createReducer, on, props } from '@ngrx/store';
@@ -94,6 +95,7 @@ export interface LinkEvidence {
   readonly ticks: readonly Tick[];
   readonly readings: readonly Reading[];
   readonly tests: readonly Test[];
+  readonly traces: readonly KeptTrace[];
   /** What was taken back: not among the others. */
   readonly voided: readonly Voided[];
 }
@@ -103,6 +105,7 @@ export const evidenceOf = (state: FactsState, linkId: string): LinkEvidence => (
   ticks: factsOf(state, linkId, 'tick'),
   readings: factsOf(state, linkId, 'reading'),
   tests: factsOf(state, linkId, 'test'),
+  traces: factsOf(state, linkId, 'trace'),
   voided: factsOf(state, linkId, 'void'),
 });
 

@@ -27,12 +27,7 @@ export const isOf = <K extends FactKindId>(
 export const timeOf = ({ fact }: Kept): string => ('at' in fact ? fact.at : fact.takenAt);
 
 /** What is told of a link whole, as facts. */
-export function factsAlong({ link: { id }, ticks, readings, tests, voided }: LinkAlong): Kept[] {
+export function factsAlong({ link: { id }, facts }: LinkAlong): Kept[] {
   const about: About = { of: 'link', id };
-  return [
-    ...ticks.map(kept('tick', about)),
-    ...readings.map(kept('reading', about)),
-    ...tests.map(kept('test', about)),
-    ...voided.map(kept('void', about)),
-  ];
+  return facts.map((row) => ({ ...row, about }));
 }

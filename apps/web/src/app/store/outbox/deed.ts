@@ -66,7 +66,15 @@ export type Deed =
       readonly id: string;
       readonly version: number;
     }
-  | { readonly kind: 'back'; readonly of: EditedId; readonly id: string };
+  | { readonly kind: 'back'; readonly of: EditedId; readonly id: string }
+  | {
+      /** A file, before the fact that names it. */
+      readonly kind: 'file';
+      readonly of: 'file';
+      /** Its SHA-256. */
+      readonly id: string;
+      readonly bytes: Blob;
+    };
 
 export interface Entry {
   /** A UUID v7: entries are sent in the order of their ids. */
@@ -88,7 +96,7 @@ export interface Entry {
 export function aboutOf(deed: Deed): About | null {
   if (deed.kind === 'fact') return deed.about;
   const { of, id } = deed;
-  return of === 'part' || of === 'tester' ? null : { of, id };
+  return of === 'part' || of === 'tester' || of === 'file' ? null : { of, id };
 }
 
 /** The link that a deed is about, if it is about one. */

@@ -100,6 +100,7 @@ const BODY: Readonly<Record<Deed['kind'], string | null>> = {
   change: 'patch',
   away: null,
   back: null,
+  file: null,
 };
 
 function withValue(deed: Deed, path: string, value: Scalar): Deed {

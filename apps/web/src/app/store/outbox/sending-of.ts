@@ -1,4 +1,10 @@
-import { linkEndpoints, partEndpoints, siteEndpoints, type Endpoint } from '@near-spoke/contract';
+import {
+  blobEndpoints,
+  linkEndpoints,
+  partEndpoints,
+  siteEndpoints,
+  type Endpoint,
+} from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { FACT_KINDS, type FactKind } from '@near-spoke/contract/facts';
 import { adapterEndpoints } from '@near-spoke/contract/map';
@@ -9,7 +15,7 @@ import type { Deed, EditedId } from './deed';
 
 /** How what people edit is made, changed, put away and taken back; null where it can't be. */
 const EDITED: Readonly<
-  Record<EditedId, Readonly<Record<Exclude<Deed['kind'], 'fact'>, Endpoint | null>>>
+  Record<EditedId, Readonly<Record<Exclude<Deed['kind'], 'fact' | 'file'>, Endpoint | null>>>
 > = {
   site: {
     make: siteEndpoints.make,
@@ -56,6 +62,7 @@ function factSending({ of, about, fact }: Kept): Sending {
 /** The request that tells the server of a deed. */
 export function sendingOf(deed: Deed): Sending {
   if (deed.kind === 'fact') return factSending(deed);
+  if (deed.kind === 'file') return { endpoint: blobEndpoints.keep, body: deed.bytes };
   const endpoint = EDITED[deed.of][deed.kind];
   if (!endpoint) throw new Error(`There is no way to tell the server: ${deed.kind} ${deed.of}`);
   switch (deed.kind) {

@@ -1,0 +1,199 @@
+import { DatePipe } from '@angular/common';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  output,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import type { KeptTrace } from '@near-spoke/contract/reflect';
+import { compareTraces, movedSentence, type KeptEvent } from '@near-spoke/core/reflect/place';
+import { metresOf } from '@near-spoke/core/reflect/hand';
+import { formatLength, type Uncertain } from '@near-spoke/core/units';
+import { OpenLink } from '../../link/open-link';
+import { Deeds } from '../../shell/deeds';
+import { Unbroken } from '../../shell/unbroken';
+import { EVENT_WORDS } from '../event-words';
+import { KeptFiles } from '../kept-files';
+import { sha256Of } from '../sha256-of';
+import { TraceWork, bytesOf, type TraceFile } from '../trace-work';
+import type { ShownEvent } from './shown-event';
+
+/** Places of a trace that are kept with it at most. */
+const MOST_EVENTS = 50;
+
+/** The traces that were kept of this link: to be opened again, laid over the one that is open, and taken along. */
+@Component({
+  selector: 'ns-kept-traces',
+  imports: [DatePipe, MatButtonModule, Unbroken],
+  template: `
+    @if (canKeep()) {
+      <p>
+        <button mat-stroked-button type="button" (click)="keep()">
+          Keep this trace with the link
+        </button>
+      </p>
+    }
+    @if (rows().length > 0) {
+      <h3>Traces of this link</h3>
+      <ul>
+        @for (row of rows(); track row.id) {
+          <li>
+            <span>
+              {{ row.at | date: 'yyyy-MM-dd HH:mm' }}, {{ row.author }}: {{ row.name }}
+              @if (row.blob === hash()) {
+                <em>, open now</em>
+              }
+            </span>
+            <button mat-button type="button" (click)="openIt(row)">Open</button>
+            @if (comparable() && row.blob !== hash()) {
+              <button mat-button type="button" (click)="layOver(row)">
+                {{ over()?.id === row.id ? 'Take it off' : 'Lay it over' }}
+              </button>
+            }
+            <a mat-button [href]="'/api/blobs/' + row.blob" [attr.download]="row.name">The file</a>
+            <button mat-button type="button" (click)="takeBack(row)">Take back</button>
+          </li>
+        }
+      </ul>
+    }
+    <p role="status" class="bad">{{ missing() }}</p>
+    @if (over(); as row) {
+      <h3>Against {{ row.at | date: 'd MMM yyyy, HH:mm' }}</h3>
+      <ul>
+        @for (line of compared(); track $index) {
+          <li>{{ line | unbroken }}</li>
+        } @empty {
+          <li>Neither tells a place.</li>
+        }
+      </ul>
+      <p class="quiet">
+        Only traces that were taken with the same launch, leads and settings can be compared.
+      </p>
+    }
+  `,
+  styles: `
+    h3 {
+      margin: 1.25rem 0 0.5rem;
+    }
+    .bad {
+      color: var(--bad);
+    }
+    p:empty {
+      margin: 0;
+    }
+  `,
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class KeptTraces {
+  private readonly open = inject(OpenLink);
+  private readonly deeds = inject(Deeds);
+  private readonly work = inject(TraceWork);
+  private readonly files = inject(KeptFiles);
+
+  readonly events = input.required<readonly ShownEvent[]>();
+  readonly velocity = input.required<Uncertain>();
+  /** A kept file, to be looked at. */
+  readonly opened = output<TraceFile>();
+
+  protected readonly hash = signal('');
+  protected readonly missing = signal('');
+  protected readonly over = signal<KeptTrace | null>(null);
+  protected readonly rows = computed(() => [...this.open.facts().traces].reverse());
+  protected readonly comparable = computed(() => this.work.explained() !== null);
+  protected readonly canKeep = computed(
+    () =>
+      this.comparable() &&
+      this.hash() !== '' &&
+      this.rows().every((row) => row.blob !== this.hash()),
+  );
+  private readonly kept = computed(() =>
+    this.events()
+      .flatMap(({ kind, delayS }): KeptEvent[] =>
+        kind === 'hand' || kind === 'ghost' ? [] : [{ kind, delayS }],
+      )
+      .slice(0, MOST_EVENTS),
+  );
+  /** What has become of each place since the one that is laid over. */
+  protected readonly compared = computed(() => {
+    const [over, factor, units] = [this.over(), this.velocity().value, this.open.units()];
+    if (!over) return [];
+    return compareTraces(over.events, this.kept(), factor).map((row) => {
+      const { kind, delayS } = row.now ??
+        row.before ?? { kind: 'open', delayS: { value: 0, u: 0 } };
+      const at = formatLength(metresOf(delayS.value, factor), units);
+      return `${EVENT_WORDS[kind].name} at ${at} ${movedSentence(row, units)}`;
+    });
+  });
+
+  constructor() {
+    effect(() => {
+      const file = this.work.file();
+      this.hash.set('');
+      if (file) void sha256Of(bytesOf(file)).then((hash) => this.noteHash(file, hash));
+    });
+    effect(() => {
+      this.open.id();
+      this.layOff();
+    });
+  }
+
+  protected keep(): void {
+    const [link, file, explained] = [this.open.link(), this.work.file(), this.work.explained()];
+    if (!link || !file || !explained) return;
+    const bytes = bytesOf(file);
+    const type = 'application/octet-stream';
+    this.deeds.keepTrace(link, new Blob([bytes.slice()], { type }), {
+      blob: this.hash(),
+      name: file.name,
+      bytes: bytes.length,
+      launchAtS: explained.analysis.trace?.launchAtS ?? null,
+      velocityFactor: this.velocity(),
+      events: this.kept(),
+      note: '',
+    });
+  }
+
+  protected async openIt(row: KeptTrace): Promise<void> {
+    const file = await this.fileOf(row);
+    if (!file) return;
+    this.layOff();
+    this.opened.emit(file);
+  }
+
+  protected async layOver(row: KeptTrace): Promise<void> {
+    if (this.over()?.id === row.id) return this.layOff();
+    const file = await this.fileOf(row);
+    if (file && (await this.work.layOver(file, row.launchAtS ?? 0))) this.over.set(row);
+  }
+
+  protected takeBack({ id: of, at: takenAt, author: takenBy, name }: KeptTrace): void {
+    if (this.over()?.id === of) this.layOff();
+    this.deeds.takeFactBack(
+      { of: 'link', id: this.open.id() },
+      { of, kind: 'trace', takenAt, takenBy, summary: `Trace ${name}`, reason: 'Taken back.' },
+      'Trace taken back',
+    );
+  }
+
+  private layOff(): void {
+    this.over.set(null);
+    this.work.layOff();
+  }
+
+  private noteHash(file: TraceFile, hash: string): void {
+    if (this.work.file() === file) this.hash.set(hash);
+  }
+
+  private async fileOf({ blob, name }: KeptTrace): Promise<TraceFile | null> {
+    const bytes = await this.files.read(blob);
+    this.missing.set(
+      bytes ? '' : `${name} is not on this device, and the server does not give it now.`,
+    );
+    return bytes ? { name, bytes } : null;
+  }
+}

@@ -1,0 +1,78 @@
+import { WITHIN_95, formatUncertain, type Uncertain, type UnitSystem } from '../../units';
+import { metresOf } from '../hand';
+import type { TraceEvent } from '../analyse/event';
+
+/** What is kept of a place that a trace told. */
+export interface KeptEvent extends Pick<TraceEvent, 'delayS'> {
+  /** A repeat is no place. */
+  readonly kind: Exclude<TraceEvent['kind'], 'ghost'>;
+}
+
+/** A place in an earlier trace and in one of now; null where it is in one of them only. */
+export interface Moved {
+  readonly before: KeptEvent | null;
+  readonly now: KeptEvent | null;
+  /** Further away is positive, m; null where there is only one. By one velocity factor: that of now. */
+  readonly byM: Uncertain | null;
+  /** Whether it has moved by more than both traces can be wrong. */
+  readonly moved: boolean;
+}
+
+/** Farther apart than this, or than this share of the way, two places are not the same one. Generic. */
+const APART_M = 1;
+const APART_SHARE = 0.05;
+
+/**
+ * Two traces of one line, place by place. Taken with the same launch, what is unknown of the velocity factor
+ * falls out of the difference; what each trace leaves open of its own echoes does not.
+ */
+export function compareTraces(
+  before: readonly KeptEvent[],
+  now: readonly KeptEvent[],
+  velocityFactor: number,
+): Moved[] {
+  const pairs = before
+    .flatMap((was) => now.map((is) => ({ was, is, apartM: apart(was, is, velocityFactor) })))
+    .filter(
+      ({ is, apartM }) =>
+        apartM < Math.max(APART_M, APART_SHARE * metresOf(is.delayS.value, velocityFactor)),
+    )
+    .sort((a, b) => a.apartM - b.apartM);
+  const taken = new Map<KeptEvent, KeptEvent>();
+  const used = new Set<KeptEvent>();
+  for (const { was, is } of pairs)
+    if (!taken.has(is) && !used.has(was)) {
+      taken.set(is, was);
+      used.add(was);
+    }
+  const there = now.map((is): Moved => {
+    const was = taken.get(is) ?? null;
+    return { before: was, now: is, ...difference(was, is, velocityFactor) };
+  });
+  const gone = before
+    .filter((was) => !used.has(was))
+    .map((was): Moved => ({ before: was, now: null, byM: null, moved: false }));
+  return [...there, ...gone];
+}
+
+const apart = (a: KeptEvent, b: KeptEvent, velocityFactor: number): number =>
+  Math.abs(metresOf(b.delayS.value - a.delayS.value, velocityFactor));
+
+function difference(was: KeptEvent | null, is: KeptEvent, velocityFactor: number) {
+  if (!was) return { byM: null, moved: false };
+  const byM = {
+    value: metresOf(is.delayS.value - was.delayS.value, velocityFactor),
+    u: metresOf(Math.hypot(is.delayS.u, was.delayS.u), velocityFactor),
+  };
+  return { byM, moved: Math.abs(byM.value) > WITHIN_95 * byM.u };
+}
+
+/** What has become of a place, for people; it is named by the caller. */
+export function movedSentence({ before, now, byM, moved }: Moved, units: UnitSystem): string {
+  if (!before) return 'was not there.';
+  if (!now) return 'is not there any more.';
+  if (!byM || !moved)
+    return `is where it was, as far as these traces can tell (${formatUncertain(byM ?? { value: 0, u: 0 }, units)}).`;
+  const by = formatUncertain({ value: Math.abs(byM.value), u: byM.u }, units);
+  return `has moved by ${by}, ${byM.value > 0 ? 'further away' : 'nearer'}.`;
+}
