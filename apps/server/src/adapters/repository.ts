@@ -89,6 +89,8 @@ export async function setAway(
   version?: number,
 ): Promise<Adapter> {
   const current = await getAdapter(db, id);
+  // The same again, whose answer was lost.
+  if (version === undefined && current.away === away) return current;
   if (!away) await refuseTaken(db, id, current.linkId);
   const deletedAt = away ? new Date() : null;
   return write(db, current, version ?? current.version, { deletedAt }, catalogue, editedBy);

@@ -49,7 +49,8 @@ export function asRead<Row>({ table, read }: Edited<Row>, json: Fields): Version
   const row = Object.fromEntries(
     Object.entries(getTableColumns(table)).map(([name, column]) => {
       const value = json[column.name];
-      return [name, column.dataType === 'date' && value ? new Date(String(value)) : value];
+      const isDate = column.dataType === 'date' && typeof value === 'string';
+      return [name, isDate ? new Date(value) : value];
     }),
   );
   // It was written out from this very table.

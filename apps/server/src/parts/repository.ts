@@ -67,6 +67,8 @@ export async function setAway(
   version?: number,
 ): Promise<Part> {
   const current = await getPart(db, id);
+  // The same again, whose answer was lost.
+  if (version === undefined && current.away === away) return current;
   const changes = { editedBy, deletedAt: away ? new Date() : null };
   return write(db, current, version ?? current.version, changes, { away });
 }

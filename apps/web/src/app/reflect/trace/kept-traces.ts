@@ -68,7 +68,7 @@ const MOST_EVENTS = 50;
         @for (line of compared(); track $index) {
           <li>{{ line | unbroken }}</li>
         } @empty {
-          <li>Neither tells a place.</li>
+          <li>{{ comparable() ? 'Neither tells a place.' : 'Working it out.' }}</li>
         }
       </ul>
       <p class="quiet">
@@ -79,6 +79,12 @@ const MOST_EVENTS = 50;
   styles: `
     h3 {
       margin: 1.25rem 0 0.5rem;
+    }
+    p {
+      margin: 0.5rem 0;
+    }
+    li {
+      margin-bottom: 0.25rem;
     }
     .bad {
       color: var(--bad);
@@ -104,7 +110,10 @@ export class KeptTraces {
   protected readonly missing = signal('');
   protected readonly over = signal<KeptTrace | null>(null);
   protected readonly rows = computed(() => [...this.open.facts().traces].reverse());
-  protected readonly comparable = computed(() => this.work.explained() !== null);
+  /** What is explained is the file that is open: nothing is kept or compared while another one is worked at. */
+  protected readonly comparable = computed(
+    () => this.work.explained() !== null && this.work.progress() === null,
+  );
   protected readonly canKeep = computed(
     () =>
       this.comparable() &&
@@ -121,7 +130,7 @@ export class KeptTraces {
   /** What has become of each place since the one that is laid over. */
   protected readonly compared = computed(() => {
     const [over, factor, units] = [this.over(), this.velocity().value, this.open.units()];
-    if (!over) return [];
+    if (!over || !this.comparable()) return [];
     return compareTraces(over.events, this.kept(), factor).map((row) => {
       const { kind, delayS } = row.now ??
         row.before ?? { kind: 'open', delayS: { value: 0, u: 0 } };
@@ -144,7 +153,7 @@ export class KeptTraces {
 
   protected keep(): void {
     const [link, file, explained] = [this.open.link(), this.work.file(), this.work.explained()];
-    if (!link || !file || !explained) return;
+    if (!link || !file || !explained || !this.canKeep()) return;
     const bytes = bytesOf(file);
     const type = 'application/octet-stream';
     this.deeds.keepTrace(link, new Blob([bytes.slice()], { type }), {
@@ -166,7 +175,10 @@ export class KeptTraces {
   }
 
   protected async layOver(row: KeptTrace): Promise<void> {
-    if (this.over()?.id === row.id) return this.layOff();
+    if (this.over()?.id === row.id) {
+      this.layOff();
+      return;
+    }
     const file = await this.fileOf(row);
     if (file && (await this.work.layOver(file, row.launchAtS ?? 0))) this.over.set(row);
   }

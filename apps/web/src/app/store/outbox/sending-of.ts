@@ -53,7 +53,7 @@ const EDITED: Readonly<
 /** What is sent of a fact: all but what the server works out for itself. */
 function factSending({ of, about, fact }: Kept): Sending {
   const { keep, path }: FactKind = FACT_KINDS[of];
-  const fields = Object.entries(fact);
+  const fields: [name: string, value: unknown][] = Object.entries(fact);
   const body = Object.fromEntries(fields.filter(([name]) => name in keep.body.shape));
   const id = path ? fields.find(([name]) => name === path)?.[1] : about.id;
   return { endpoint: keep, id: String(id), body };
