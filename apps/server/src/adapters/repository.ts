@@ -18,9 +18,12 @@ import { toLink } from '../links/rows';
 type Row = typeof adapters.$inferSelect;
 type Fields = Omit<Adapter, 'id' | 'version' | 'away'>;
 
-export function toAdapter({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Adapter {
+function toAdapter({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Adapter {
   return { ...row, away: deletedAt !== null };
 }
+
+/** How it is edited. */
+export const ADAPTER = { what: 'adapter', table: adapters, read: toAdapter };
 
 /** Every adapter of the firm, those that were put away too. */
 export async function listAdapters(db: Database): Promise<Adapter[]> {
@@ -73,8 +76,7 @@ export async function updateAdapter(
   editedBy: string,
 ): Promise<Adapter> {
   const current = await getAdapter(db, id);
-  const edited = { what: 'adapter', table: adapters, read: toAdapter };
-  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
+  const { version, ...changes } = await mergedPatch(db, ADAPTER, id, patch);
   if (changes.linkId !== undefined) await refuseTaken(db, id, changes.linkId);
   return write(db, current, version, changes, catalogue, editedBy);
 }

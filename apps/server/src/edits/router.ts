@@ -1,14 +1,13 @@
 import { isDeepStrictEqual } from 'node:util';
 import { editEndpoints, type Edit } from '@near-spoke/contract';
-import { toAdapter } from '../adapters/repository';
+import { ADAPTER } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';
-import { adapters, links, parts, sites } from '../db/schema';
 import { here, type Mounted } from '../http/mount';
 import { notFound } from '../http/problem-error';
-import { toLink } from '../links/rows';
-import { toPart } from '../parts/repository';
+import { LINK } from '../links/repository';
+import { PART } from '../parts/repository';
 import type { Services } from '../services';
-import { toSite } from '../sites/repository';
+import { SITE } from '../sites/repository';
 import { asRead, editsOf, storedRow, type Edited } from './edited';
 
 /** Who has changed what of it. */
@@ -35,15 +34,15 @@ const valueOf = (whole: object, field: string): unknown =>
 /** The changes of what people edit. */
 export const editOperations = ({ db }: Services): Mounted[] => [
   here(editEndpoints.ofLink, async ({ id }) => ({
-    edits: await editList(db, { what: 'link', table: links, read: toLink }, id),
+    edits: await editList(db, LINK, id),
   })),
   here(editEndpoints.ofSite, async ({ id }) => ({
-    edits: await editList(db, { what: 'site', table: sites, read: toSite }, id),
+    edits: await editList(db, SITE, id),
   })),
   here(editEndpoints.ofAdapter, async ({ id }) => ({
-    edits: await editList(db, { what: 'adapter', table: adapters, read: toAdapter }, id),
+    edits: await editList(db, ADAPTER, id),
   })),
   here(editEndpoints.ofPart, async ({ id }) => ({
-    edits: await editList(db, { what: 'part', table: parts, read: toPart }, id),
+    edits: await editList(db, PART, id),
   })),
 ];

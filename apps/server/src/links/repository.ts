@@ -24,6 +24,9 @@ import { toLink, toRow, type LinkInRow } from './rows';
 
 type Patch = z.output<typeof linkPatch>;
 
+/** How it is edited. */
+export const LINK = { what: 'link', table: links, read: toLink };
+
 /** Rows that a single statement writes. */
 const BATCH = 1000;
 

@@ -2,7 +2,6 @@ import { linkEndpoints, scheduleEndpoints } from '@near-spoke/contract';
 import { hubOf } from '@near-spoke/core/link';
 import { repin } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';
-import { links } from '../db/schema';
 import { mergedPatch } from '../edits/merged-patch';
 import { here, type Mounted } from '../http/mount';
 import { jsonText } from '../http/reply';
@@ -15,6 +14,7 @@ import { exportSchedule } from './export-schedule';
 import { rowsAsJson, standingInNumbers } from './lists';
 import { refuseRoute } from './refuse-route';
 import {
+  LINK,
   createLink,
   getLink,
   getRow,
@@ -23,7 +23,6 @@ import {
   restoreLink,
   updateLink,
 } from './repository';
-import { toLink } from './rows';
 import { standingOf } from './standing';
 
 /** Links; to take them along and to read a schedule are jobs. */
@@ -57,8 +56,7 @@ export const linkOperations = ({ db, refresher }: Services): Mounted[] => [
   here(linkEndpoints.change, async ({ id, body: sent, author }) => {
     // The link and the cores of the adapter that it may be are changed together.
     await inTransaction(db, async (tx) => {
-      const edited = { what: 'link', table: links, read: toLink };
-      const body = await mergedPatch(tx, edited, id, sent);
+      const body = await mergedPatch(tx, LINK, id, sent);
       const current = await getLink(tx, id);
       const catalogue = await loadCatalogue(tx);
       refuseUnknownParts(body, catalogue);

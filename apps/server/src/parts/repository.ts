@@ -12,9 +12,12 @@ import { sameCreate } from '../http/same-create';
 
 type Row = typeof parts.$inferSelect;
 
-export function toPart({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Part {
+function toPart({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): Part {
   return { ...row, away: deletedAt !== null };
 }
+
+/** How it is edited. */
+export const PART = { what: 'part', table: parts, read: toPart };
 
 /** Every part, those that were put away too: links may still name them. */
 export async function listParts(db: Database): Promise<Part[]> {
@@ -51,8 +54,7 @@ export async function updatePart(
   editedBy: string,
 ): Promise<Part> {
   const current = await getPart(db, id);
-  const edited = { what: 'part', table: parts, read: toPart };
-  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
+  const { version, ...changes } = await mergedPatch(db, PART, id, patch);
   const own = current.kind === 'cable' ? changes.cable : changes.connector;
   const row = { source: changes.source ?? current.source, ...(own ? { [current.kind]: own } : {}) };
   return write(db, current, version, { ...row, editedBy }, { ...row });

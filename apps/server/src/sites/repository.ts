@@ -11,9 +11,12 @@ import { sameCreate } from '../http/same-create';
 
 type Row = typeof sites.$inferSelect;
 
-export function toSite({ deletedAt: _, editedBy: __, createdAt, ...row }: Row): Site {
+function toSite({ deletedAt: _, editedBy: __, createdAt, ...row }: Row): Site {
   return { ...row, createdAt: createdAt.toISOString() };
 }
+
+/** How it is edited. */
+export const SITE = { what: 'site', table: sites, read: toSite };
 
 const live = isNull(sites.deletedAt);
 
@@ -54,8 +57,7 @@ export async function updateSite(
   patch: z.output<typeof sitePatch>,
   editedBy: string,
 ): Promise<Site> {
-  const edited = { what: 'site', table: sites, read: toSite };
-  const { version, ...changes } = await mergedPatch(db, edited, id, patch);
+  const { version, ...changes } = await mergedPatch(db, SITE, id, patch);
   const [row] = await db
     .update(sites)
     .set({ ...changes, editedBy, version: sql`${sites.version} + 1` })

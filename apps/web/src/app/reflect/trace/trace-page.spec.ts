@@ -1,5 +1,6 @@
 import { boxes, button, field, give, headline, host, shown, text, type } from '../../testing/page';
 import { LINE, cableFact, file, reflectPages, velocityOf } from '../../testing/reflect';
+import { asked, until } from '../../testing/until';
 import { TracePage } from './trace-page';
 
 const { http, kept, link, open } = reflectPages();
@@ -20,6 +21,43 @@ describe('The trace page', () => {
     expect(sent.linkId).toBe(link().id);
     expect(sent.deed).toEqual(jasmine.objectContaining({ kind: 'place', event: 'series' }));
     expect(text(page)).toContain('Kept of this link');
+  });
+
+  it('keeps a trace as it was taken, and tells against it what has become of each place', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    const before = file(LINE);
+    await give(page, before, 'On the cable');
+    await until('it can be kept', async () => {
+      await shown(page);
+      return text(page).includes('Keep this trace with the link');
+    });
+    button(page, 'Keep this trace with the link').click();
+    await shown(page);
+    expect(() => button(page, 'Keep this trace with the link')).toThrowError();
+    const sent = await asked(http(), '/api/blobs');
+    expect(new Uint8Array(await (sent.request.body as Blob).arrayBuffer())).toEqual(
+      new Uint8Array(await before.arrayBuffer()),
+    );
+    // The next one is of a line that is longer: what waits to be sent is laid under it all the same.
+    const { lengthM } = LINE.cable;
+    await give(
+      page,
+      file({ ...LINE, cable: { ...LINE.cable, lengthM: lengthM + 0.4 } }),
+      'On the cable',
+    );
+    await until('it can be laid over', async () => {
+      await shown(page);
+      return text(page).includes('Lay it over');
+    });
+    button(page, 'Lay it over').click();
+    await until('it is compared', async () => {
+      await shown(page);
+      return text(page).includes('Against');
+    });
+    expect(text(page)).toMatch(/Resistance in the way at \d+(\.\d+)? m is where it was/);
+    expect(text(page)).toMatch(
+      /Open at \d+(\.\d+)? m has moved by 0\.4\d? m ± 0\.\d+ m, further away/,
+    );
   });
 
   it('takes a cursor that is typed, and makes it a place', async () => {

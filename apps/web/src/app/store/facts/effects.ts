@@ -30,7 +30,7 @@ const AT_ONCE = 100;
 const lists = () => from(import('./lists'));
 
 /** What is read is older than what of it was sent meanwhile: that would be undone on the screen. */
-const sentAbout = (actions$: Actions<Action>, ids: readonly string[]): Observable<unknown> =>
+const sentAbout = (actions$: Actions, ids: readonly string[]): Observable<unknown> =>
   actions$.pipe(
     ofType(outboxActions.sent),
     filter(({ entry }) => ids.includes(aboutOf(entry.deed)?.id ?? '')),
@@ -42,7 +42,7 @@ const waitingAbout = (waiting: readonly Entry[], { id }: About): Kept[] =>
 
 /** Links whole, with the facts about them. One that waits here to be sent has no other yet. */
 export const loadLinks = createEffect(
-  (actions$ = inject<Actions<Action>>(Actions), store = inject(Store), along = inject(Along)) =>
+  (actions$ = inject<Actions>(Actions), store = inject(Store), along = inject(Along)) =>
     merge(
       actions$.pipe(
         ofType(factsActions.load),
@@ -95,7 +95,7 @@ export const loadLinks = createEffect(
 
 /** The facts about anything else. */
 export const loadLists = createEffect(
-  (actions$ = inject<Actions<Action>>(Actions), store = inject(Store), api = inject(Api)) =>
+  (actions$ = inject<Actions>(Actions), store = inject(Store), api = inject(Api)) =>
     actions$.pipe(
       ofType(factsActions.load),
       filter(({ about }) => about.of !== 'link'),
@@ -152,7 +152,7 @@ export const mirror = createEffect(
 
 /** What is shown from this device is read again when the server is back. */
 export const readAgain = createEffect(
-  (actions$ = inject<Actions<Action>>(Actions), store = inject(Store)) =>
+  (actions$ = inject<Actions>(Actions), store = inject(Store)) =>
     actions$.pipe(
       ofType(outboxActions.back),
       concatLatestFrom(() => store.select(factsFeature.selectFactsState)),
