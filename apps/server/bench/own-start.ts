@@ -10,6 +10,7 @@ const TICKS = 100;
 
 export interface OwnStart {
   readonly url: string;
+  readonly databaseUrl: string;
   stop(): Promise<void>;
   /** What the server and its processes have used and hold: seconds of a processor, bytes. */
   used(): { readonly cpuS: number; readonly bytes: number };
@@ -37,10 +38,14 @@ export async function ownStart(): Promise<OwnStart> {
   const server =
     everyProcess().find(({ command }) => command.includes('dist/run.js') && command.includes(data))
       ?.pid ?? 0;
+  const { databaseUrl } = JSON.parse(readFileSync(join(data, 'running.json'), 'utf8')) as {
+    readonly databaseUrl: string;
+  };
   let ended = 0;
   const last = new Map<number, number>();
   return {
     url,
+    databaseUrl,
     used() {
       const own = everyProcess().filter(({ pid, parent }) => pid === server || parent === server);
       const alive = new Set(own.map(({ pid }) => pid));

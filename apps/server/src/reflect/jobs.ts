@@ -4,8 +4,8 @@ import {
   type AnalyseOptions,
   type reflectEndpoints,
 } from '@near-spoke/contract/reflect';
-import { parseCapture, writeTouchstone } from '@near-spoke/core/captures';
-import { analyse } from '@near-spoke/core/reflect/analyse';
+import { writeTouchstone } from '@near-spoke/core/captures';
+import { analyseFile } from '@near-spoke/core/reflect/analyse';
 import { reflectFacts } from '@near-spoke/core/reflect/cable';
 import { distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
@@ -45,15 +45,8 @@ function givenIn({ file, query, body }: Asked<Endpoints['analyse']>): Given {
 export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Database) {
   const { file, options, name } = givenIn(asked);
   const told = toldBy(options, options.pulse, await factsOf(db, options.cable));
-  const parsed = parseCapture(file, name);
-  if (!parsed.ok) throw unusable(parsed.line, parsed.reason);
-  const { capture } = parsed;
-  const analysed = analyse(capture, told);
-  if (!analysed.ok)
-    throw unusable(
-      capture.kind === 'trace' ? capture.firstLine + analysed.sample : null,
-      analysed.reason,
-    );
+  const analysed = analyseFile(file, name, told);
+  if (!analysed.ok) throw unusable(analysed.line, analysed.reason);
   const { analysis } = analysed;
   return {
     capture: {

@@ -1,6 +1,6 @@
 import { parseCapture } from '@near-spoke/core/captures';
 import {
-  analyse,
+  analyseFile,
   foretoldCurve,
   goodLine,
   sweepCurve,
@@ -128,21 +128,13 @@ export function reflectWork(): WorkTable {
       return good ? foretoldCurve(analysis, good) : null;
     },
     analyse: ({ file, name, told }, progress) => {
-      const parsed = parseCapture(file, name);
-      if (!parsed.ok) return parsed;
-      const { capture } = parsed;
       let last = 0;
-      const analysed = analyse(capture, told, (share) => {
+      const analysed = analyseFile(file, name, told, (share) => {
         const now = performance.now();
         if (now - last > TELL_EVERY_MS) progress(share);
         last = now;
       });
-      if (!analysed.ok)
-        return {
-          ok: false,
-          line: capture.kind === 'trace' ? capture.firstLine + analysed.sample : null,
-          reason: analysed.reason,
-        };
+      if (!analysed.ok) return analysed;
       const { analysis } = analysed;
       const { trace: explained } = analysis;
       const fitted = explained ? foretoldCurve(analysis, explained.guess.line) : null;

@@ -3,3 +3,4 @@ export { type Analysed, type Analysis } from './analysis';
 export { type Problem, type ProblemKind, type TraceEvent } from './event';
 export type { Through } from './through';
 export { foretoldCurve, goodLine, sweepCurve, type Curve } from './picture';
+export { analyseFile, type AnalysedFile } from './analyse-file';

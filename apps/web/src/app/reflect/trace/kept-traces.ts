@@ -25,6 +25,8 @@ import type { ShownEvent } from './shown-event';
 
 /** Places of a trace that are kept with it at most. */
 const MOST_EVENTS = 50;
+/** The server takes no larger file. */
+const MOST_KEPT_BYTES = 80_000_000;
 
 /** The traces that were kept of this link: to be opened again, laid over the one that is open, and taken along. */
 @Component({
@@ -155,6 +157,12 @@ export class KeptTraces {
     const [link, file, explained] = [this.open.link(), this.work.file(), this.work.explained()];
     if (!link || !file || !explained || !this.canKeep()) return;
     const bytes = bytesOf(file);
+    if (bytes.length > MOST_KEPT_BYTES) {
+      this.missing.set(
+        `${file.name} is larger than ${MOST_KEPT_BYTES / 1e6} MB, and is not kept. Export fewer samples.`,
+      );
+      return;
+    }
     const type = 'application/octet-stream';
     this.deeds.keepTrace(link, new Blob([bytes.slice()], { type }), {
       blob: this.hash(),

@@ -145,13 +145,13 @@ export const mirrorLinks = createEffect(
         ),
       ),
       actions$.pipe(
-        ofType(outboxActions.takenBack, outboxActions.refused),
+        ofType(outboxActions.takenBack),
         // A fact is taken back where it is shown: nothing has to be asked.
         mergeMap(({ entry: { deed } }) => (deed.kind === 'fact' ? [] : askedAgain(deed))),
       ),
-      // What became of it, the server knows.
+      // What became of it, the server knows: it may have been done by somebody else already.
       actions$.pipe(
-        ofType(outboxActions.settledElsewhere),
+        ofType(outboxActions.refused, outboxActions.settledElsewhere),
         mergeMap(({ entry: { deed } }) => askedAgain(deed)),
       ),
       actions$.pipe(

@@ -1,0 +1,30 @@
+import { parseCapture } from '../../formats/captures';
+import type { Told } from '../told';
+import { analyse } from './analyse';
+import type { Analysis } from './analysis';
+import type { Checkpoint } from './grow';
+
+export type AnalysedFile =
+  | { readonly ok: true; readonly analysis: Analysis }
+  /** Why it can't be used, and in which line of the file, where that is known. */
+  | { readonly ok: false; readonly line: number | null; readonly reason: string };
+
+/**
+ * What a file of an instrument tells of a line: see analyse.
+ *
+ * @param name as the file is called: its ending tells some formats apart
+ */
+export function analyseFile(
+  file: Uint8Array | string,
+  name: string,
+  told: Told,
+  checkpoint?: Checkpoint,
+): AnalysedFile {
+  const parsed = parseCapture(file, name);
+  if (!parsed.ok) return parsed;
+  const { capture } = parsed;
+  const analysed = analyse(capture, told, checkpoint);
+  if (analysed.ok) return analysed;
+  const line = capture.kind === 'trace' ? capture.firstLine + analysed.sample : null;
+  return { ok: false, line, reason: analysed.reason };
+}
