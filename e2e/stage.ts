@@ -5,6 +5,8 @@ import { fileURLToPath } from 'node:url';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import pg from 'pg';
 
+/** So often a busy server is asked again, a second apart. */
+const BUSY_TURNS = 30;
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 
 interface Running {
@@ -97,7 +99,15 @@ async function openStage(demo: string): Promise<Stage> {
   const databaseUrl = await makeDatabase(demo);
   let running: Running | null = await startOn(databaseUrl, 0);
   const { url } = running;
-  const api = async <T>(path: string) => (await (await fetch(url + path)).json()) as T;
+  const api = async <T>(path: string) => {
+    let answer = await fetch(url + path);
+    // A busy server says to come again, and a client does.
+    for (let turn = 0; answer.status === 503 && turn < BUSY_TURNS; turn += 1) {
+      await new Promise((done) => setTimeout(done, 1000));
+      answer = await fetch(url + path);
+    }
+    return (await answer.json()) as T;
+  };
   const { sites } = await api<{ sites: { id: string }[] }>('/api/sites');
   const siteId = sites[0]?.id ?? '';
   return {
