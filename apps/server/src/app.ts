@@ -7,7 +7,6 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { adapterOperations } from './adapters/router';
 import { blobOperations } from './blobs/router';
-import { cableFactOperations } from './cables/router';
 import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
 import { editOperations } from './edits/router';
@@ -57,6 +56,8 @@ export function createApp(options: AppOptions): Express {
           'upgrade-insecure-requests': null,
           'style-src': ["'self'", "'unsafe-inline'"],
           'font-src': ["'self'"],
+          // A photo that waits to be sent is shown from this device.
+          'img-src': ["'self'", 'data:', 'blob:'],
           'worker-src': ["'self'"],
         },
       },
@@ -96,7 +97,6 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
     ...editOperations(services),
     ...blobOperations(services),
     ...cordOperations(services),
-    ...cableFactOperations(services),
     ...instrumentOperations(services),
     ...reflectOperations(services),
     ...verifyOperations(services),

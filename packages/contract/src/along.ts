@@ -2,27 +2,13 @@ import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { linkSummary } from './link';
 import { id } from './primitives';
-import { keptTrace } from './reflect/trace';
-import { test } from './tests';
-import { reading, tick } from './verify';
-import { voided } from './void';
+import { linkFact } from './link-facts';
 import type { Shared } from './shared';
 
 /** Which links of a site are wanted whole. */
 export const alongRequest = z
   .strictObject({ links: z.array(id).min(1).max(200) })
   .meta({ id: 'AlongRequest' });
-
-/** A fact about a link, with its kind. */
-export const linkFact = z
-  .discriminatedUnion('of', [
-    z.object({ of: z.literal('tick'), fact: tick }),
-    z.object({ of: z.literal('reading'), fact: reading }),
-    z.object({ of: z.literal('test'), fact: test }),
-    z.object({ of: z.literal('trace'), fact: keptTrace }),
-    z.object({ of: z.literal('void'), fact: voided }),
-  ])
-  .meta({ id: 'LinkFact' });
 
 export const linkAlong = z
   .object({

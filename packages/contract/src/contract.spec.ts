@@ -52,6 +52,7 @@ describe('the contract', () => {
       measuredMm: null,
       cause: '',
       author: 'unnamed',
+      device: '',
     });
   });
 

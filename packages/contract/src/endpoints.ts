@@ -9,7 +9,9 @@ import { healthEndpoints } from './health';
 import { instrumentEndpoints } from './instruments';
 import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
+import { noteEndpoints } from './note';
 import { partEndpoints } from './part';
+import { photoEndpoints } from './photo';
 import { recordEndpoints } from './record';
 import { cableFactEndpoints, reflectEndpoints, traceEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
@@ -41,6 +43,8 @@ export const ENDPOINTS: readonly Endpoint[] = [
   adapterEndpoints,
   cableFactEndpoints,
   traceEndpoints,
+  noteEndpoints,
+  photoEndpoints,
   blobEndpoints,
   reflectEndpoints,
   partEndpoints,

@@ -62,3 +62,11 @@ export const entered = z
   .enum(ENTERED)
   .meta({ id: 'Entered', description: 'How what a tester showed came into the record.' });
 export const author = filled(80).meta({ description: 'Who did it, by role: "tech 1".' });
+const device = line(80).meta({ description: 'On which device: "van tablet"; empty if not told.' });
+/** What every fact that is sent may say of itself, and what is known of one that is kept. */
+export const sentFact = {
+  id: id.optional(),
+  author: author.default('unnamed'),
+  device: device.default(''),
+};
+export const keptFact = { id, author: z.string(), device: device.default('') };

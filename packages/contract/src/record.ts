@@ -1,12 +1,11 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { linkSummary } from './link';
-import { cableFact, keptTrace } from './reflect';
+import { evidence } from './link-facts';
+import { cableFact } from './reflect';
 import { site } from './site';
 import { terminationPlan } from './terminate';
-import { test } from './tests';
-import { diagnosis, reading, tick } from './verify';
-import { voided } from './void';
+import { diagnosis } from './verify';
 import type { Shared } from './shared';
 
 /** Everything known of one link. */
@@ -15,13 +14,7 @@ export const linkRecord = z
     site,
     link: linkSummary,
     plans: z.object({ near: terminationPlan, far: terminationPlan }),
-    ticks: z.array(tick),
-    readings: z.array(reading),
-    tests: z.array(test),
-    /** Traces and sweeps that were kept. */
-    traces: z.array(keptTrace),
-    /** Taken back; not among the others. */
-    voided: z.array(voided),
+    ...evidence,
     /** Places of faults that traces told, those that were not taken back. */
     places: z.array(cableFact),
     /** The last reading's diagnosis for the link as it is described now. */

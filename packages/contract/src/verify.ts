@@ -4,7 +4,8 @@ import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { author, contact, end, entered, id, instant, line, scheme } from './primitives';
+import { factKind, linkFactEndpoints } from './fact-kind';
+import { contact, end, entered, id, instant, keptFact, line, scheme, sentFact } from './primitives';
 import type { Shared } from './shared';
 
 const net = z
@@ -140,9 +141,8 @@ export const diagnosis = z
 
 export const readingInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     takenAt: instant.optional(),
-    author: author.default('unnamed'),
     note: line(500).default(''),
     entered: entered.default('unsaid'),
     ...shown,
@@ -168,10 +168,9 @@ export const endWiring = z
 
 export const reading = z
   .object({
-    id,
+    ...keptFact,
     linkId: id,
     takenAt: z.string(),
-    author: z.string(),
     note: z.string(),
     entered,
     tester,
@@ -191,7 +190,7 @@ const cause = z.enum(['', ...CAUSE_IDS]);
 
 export const tickInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     end,
     key: z
       .string()
@@ -209,13 +208,12 @@ export const tickInput = z
       .default('')
       .meta({ description: 'With a tick taken back: why the end was cut off.' }),
     at: instant.optional(),
-    author: author.default('unnamed'),
   })
   .meta({ id: 'TickInput' });
 
 export const tick = z
   .object({
-    id,
+    ...keptFact,
     linkId: id,
     end,
     key: z.string(),
@@ -223,11 +221,8 @@ export const tick = z
     measuredMm: z.number().nullable(),
     cause,
     at: z.string(),
-    author: z.string(),
   })
   .meta({ id: 'Tick' });
-
-export const tickList = z.object({ ticks: z.array(tick) }).meta({ id: 'TickList' });
 
 export type Reading = Shared<z.output<typeof reading>>;
 export type ReadingInput = Shared<z.input<typeof readingInput>>;
@@ -260,21 +255,26 @@ export const readingEndpoints = endpoints({
   },
 });
 
-export const tickEndpoints = endpoints({
-  list: {
-    method: 'get',
-    path: '/api/links/{id}/ticks',
-    of: 'link',
-    summary: 'Ticked steps and checks, oldest first',
-    answer: tickList,
-  },
-  keep: {
-    method: 'post',
-    path: '/api/links/{id}/ticks',
-    of: 'link',
-    summary: 'Tick a step or check, or take a tick back',
-    body: tickInput,
-    status: 201,
-    answer: tick,
-  },
+export const tickEndpoints = linkFactEndpoints('ticks', tickInput, tick, {
+  list: 'Ticked steps and checks, oldest first',
+  keep: 'Tick a step or check, or take a tick back',
+});
+
+export const readingKind = factKind({
+  fact: reading,
+  keep: readingEndpoints.keep,
+  lists: { link: readingEndpoints.list },
+  subject: 'linkId',
+  at: 'takenAt',
+  answered: 'reading',
+  said: ({ diagnosis: { summary } }) => summary,
+});
+
+export const tickKind = factKind({
+  fact: tick,
+  keep: tickEndpoints.keep,
+  lists: { link: tickEndpoints.list },
+  subject: 'linkId',
+  at: 'at',
+  said: ({ end: at, key, done }) => `${at} end: ${key} ${done ? 'ticked' : 'taken back'}`,
 });

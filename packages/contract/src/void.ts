@@ -1,18 +1,16 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { author, filled, id, instant } from './primitives';
+import { VOIDABLE } from './fact-ids';
+import { factKind } from './fact-kind';
+import { filled, id, instant, keptFact, sentFact } from './primitives';
 import type { Shared } from './shared';
-
-/** What can be taken back: everything that was done, seen or measured. */
-export const VOIDABLE = ['tick', 'reading', 'test', 'trace', 'cord', 'cable', 'adapter'] as const;
 
 const reason = filled(300).meta({ description: 'Why: "read on K05, not K04".' });
 
 export const voidInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     at: instant.optional(),
-    author: author.default('unnamed'),
     reason,
   })
   .meta({ id: 'VoidInput', description: 'That a fact is not true. The fact itself is kept.' });
@@ -20,10 +18,9 @@ export const voidInput = z
 /** A fact that was taken back, and why. */
 export const voided = z
   .object({
-    id,
+    ...keptFact,
     subject: id.meta({ description: 'The link, batch, site or adapter that it was about.' }),
     at: z.string(),
-    author: z.string(),
     reason,
     of: id.meta({ description: 'What was taken back.' }),
     kind: z.enum(VOIDABLE),
@@ -60,4 +57,19 @@ export const voidEndpoints = endpoints({
     status: 201,
     answer: voided,
   },
+});
+
+export const voidKind = factKind({
+  fact: voided,
+  keep: voidEndpoints.keep,
+  lists: {
+    link: voidEndpoints.ofLink,
+    batch: voidEndpoints.ofBatch,
+    site: voidEndpoints.ofSite,
+    adapter: voidEndpoints.ofAdapter,
+  },
+  subject: 'subject',
+  path: 'of',
+  at: 'at',
+  said: ({ reason: why }) => why,
 });

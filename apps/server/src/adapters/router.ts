@@ -1,5 +1,4 @@
 import { adapterEndpoints } from '@near-spoke/contract/map';
-import { addFact, listFacts } from '../facts/repository';
 import { here, type Mounted } from '../http/mount';
 import type { Services } from '../services';
 import { getAdapter, listAdapters } from './repository';
@@ -8,12 +7,4 @@ import { getAdapter, listAdapters } from './repository';
 export const adapterOperations = ({ db }: Services): Mounted[] => [
   here(adapterEndpoints.list, async () => ({ adapters: await listAdapters(db) })),
   here(adapterEndpoints.one, ({ id }) => getAdapter(db, id)),
-  here(adapterEndpoints.facts, async ({ id }) => {
-    const adapter = await getAdapter(db, id);
-    return { facts: await listFacts(db, 'adapter', adapter.id) };
-  }),
-  here(adapterEndpoints.keepFact, async ({ id, body }) => {
-    const adapter = await getAdapter(db, id);
-    return addFact(db, 'adapter', { subject: adapter.id }, body);
-  }),
 ];

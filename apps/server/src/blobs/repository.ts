@@ -21,6 +21,36 @@ export async function getBlob(db: Database, sha256: string) {
   return row;
 }
 
+/** Files by their SHA-256; one that is not here is not among them. */
+export async function blobsOf(
+  db: Database,
+  hashes: readonly string[],
+): Promise<ReadonlyMap<string, Buffer>> {
+  const rows = await db
+    .select()
+    .from(blobs)
+    .where(sql`${blobs.sha256} = any(${sql.param([...hashes])}::text[])`);
+  return new Map(rows.map(({ sha256, bytes }) => [sha256, bytes]));
+}
+
+/** How files of pictures that every browser and our PDFs can show begin: ISO/IEC 10918-1, ISO/IEC 15948. */
+const PICTURES = ['ffd8ff', '89504e470d0a1a0a'];
+
+/**
+ * Refuses what names a file that is no picture, or is not here.
+ *
+ * @throws ProblemError 422
+ */
+export async function refuseNoPicture(db: Database, sha256: string): Promise<void> {
+  await refuseUnknownBlob(db, sha256);
+  const [row] = await db
+    .select({ begins: sql<string>`encode(substring(${blobs.bytes} from 1 for 8), 'hex')` })
+    .from(blobs)
+    .where(eq(blobs.sha256, sha256));
+  if (!PICTURES.some((begins) => row?.begins.startsWith(begins)))
+    refuse([{ path: 'blob', reason: 'is no picture: a JPEG or PNG is needed' }]);
+}
+
 /**
  * Refuses what names a file that is not here.
  *

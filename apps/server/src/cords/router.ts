@@ -1,6 +1,6 @@
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { countCords } from '@near-spoke/core/record';
-import { factsAbout, listFacts } from '../facts/repository';
+import { factsAbout } from '../facts/repository';
 import { here, type Mounted } from '../http/mount';
 import { refuseUnknownParts } from '../parts/named-parts';
 import { loadCatalogue } from '../parts/repository';
@@ -30,8 +30,4 @@ export const cordOperations = ({ db }: Services): Mounted[] => [
     return createBatch(db, site.id, body);
   }),
   here(cordEndpoints.one, ({ id }) => getBatch(db, id)),
-  here(cordEndpoints.facts, async ({ id }) => {
-    const batch = await getBatch(db, id);
-    return { facts: await listFacts(db, 'cord', batch.id) };
-  }),
 ];

@@ -146,6 +146,8 @@ export const facts = pgTable(
     subject: uuid('subject').notNull(),
     at: instant('at').notNull(),
     author: text('author').notNull(),
+    /** On which device it was kept; empty where it was not told. */
+    device: text('device').notNull().default(''),
     /** How it came into the record; what was kept before that was asked is unsaid. */
     entered: text('entered').$type<Entered>().notNull().default('unsaid'),
     /** Of the body's form: an older one is read as what it has become. */

@@ -6,7 +6,7 @@ import {
   type FactOf,
 } from '@near-spoke/contract/facts';
 import { ENTERED } from '@near-spoke/core/record';
-import { and, asc, eq, sql, type AnyColumn, type SQL } from 'drizzle-orm';
+import { and, asc, eq, ne, sql, type AnyColumn, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import * as z from 'zod';
 import type { Database } from '../db/database';
@@ -35,6 +35,7 @@ export function readFact<K extends FactKindId>(kind: K, row: Row): FactOf<K> {
     ...upcast(kind, row.version, row.body),
     id: row.id,
     author: row.author,
+    device: row.device,
     entered: row.entered,
     ...(row.voids ? { of: row.voids } : {}),
     [subject]: row.subject,
@@ -65,7 +66,31 @@ export async function factsAbout<K extends FactKindId>(
   return found;
 }
 
-/** The same of one thing. */
+/** The facts of all kinds about some things that were not taken back, oldest first, in one statement. */
+export async function factsOfAll(
+  db: Database,
+  subjects: readonly string[],
+): Promise<<K extends FactKindId>(subject: string, kind: K) => FactOf<K>[]> {
+  const rows =
+    subjects.length === 0
+      ? []
+      : await db
+          .select()
+          .from(facts)
+          .where(and(among(facts.subject, subjects), ne(facts.kind, 'edit'), stands(facts.id)))
+          .orderBy(asc(facts.at), asc(facts.seq));
+  const lists = new Map<string, Row[]>();
+  for (const row of rows) {
+    const name = `${row.subject} ${row.kind}`;
+    const list = lists.get(name);
+    if (list) list.push(row);
+    else lists.set(name, [row]);
+  }
+  return (subject, kind) =>
+    (lists.get(`${subject} ${kind}`) ?? []).map((row) => readFact(kind, row));
+}
+
+/** The same of one thing and kind. */
 export const listFacts = async <K extends FactKindId>(
   db: Database,
   kind: K,
@@ -82,6 +107,7 @@ export async function findFact(db: Database, id: string): Promise<Row | undefine
 const written = z.looseObject({
   id: z.uuid().default(() => v7()),
   author: z.string(),
+  device: z.string(),
   entered: z.enum(ENTERED).default('unsaid'),
 });
 
@@ -107,7 +133,7 @@ export async function addFact<K extends FactKindId>(
   const { subject: name, at: time }: FactKind = FACT_KINDS[kind];
   // As it is written: what was left out is not there.
   const { id, ...given } = written.parse(JSON.parse(JSON.stringify(sent)));
-  const { [time]: at = new Date(), author, entered, ...body } = given;
+  const { [time]: at = new Date(), author, device, entered, ...body } = given;
   await db
     .insert(facts)
     .values({
@@ -116,6 +142,7 @@ export async function addFact<K extends FactKindId>(
       subject,
       at: z.coerce.date().parse(at),
       author,
+      device,
       entered,
       version: versionOf(kind),
       body: { ...body, ...worked },

@@ -1,58 +1,63 @@
-import { readingEndpoints, tickEndpoints, voidEndpoints } from '@near-spoke/contract';
-import { traceEndpoints } from '@near-spoke/contract/reflect';
-import { testEndpoints } from '@near-spoke/contract/tests';
+import { voidEndpoints } from '@near-spoke/contract';
+import {
+  FACT_KINDS,
+  SUBJECTS,
+  type FactKind,
+  type FactKindId,
+  type Subject,
+} from '@near-spoke/contract/facts';
 import { getAdapter } from '../adapters/repository';
-import { refuseUnknownBlob } from '../blobs/repository';
 import { getBatch } from '../cords/repository';
+import type { Database } from '../db/database';
 import { here, type Mounted } from '../http/mount';
 import { getLink } from '../links/repository';
 import type { Services } from '../services';
 import { getSite } from '../sites/repository';
-import { addFact, listFacts } from './repository';
+import { check } from './checks';
+import { addFact, listFacts, type SentFact } from './repository';
 import { addVoid } from './voids';
 
-/** Facts about links, and what takes any fact back; to judge one before it is kept is a job. */
+/** Answers only where there is such a thing. */
+const HERE: Readonly<Record<Subject, (db: Database, id: string) => Promise<unknown>>> = {
+  link: getLink,
+  batch: getBatch,
+  site: getSite,
+  adapter: getAdapter,
+};
+
+/** Of which something is worked out first: their keeping is a job, or what takes back. */
+const WORKED: readonly FactKindId[] = ['reading', 'test', 'cord', 'void'];
+
+const KINDS = Object.keys(FACT_KINDS) as FactKindId[];
+
+/** Every kind of fact: listed by what it is about, and kept as it was sent where nothing is worked out first. */
 export const factOperations = ({ db }: Services): Mounted[] => [
-  here(tickEndpoints.list, async ({ id }) => {
-    await getLink(db, id);
-    return { ticks: await listFacts(db, 'tick', id) };
-  }),
-  here(tickEndpoints.keep, async ({ id, body }) => {
-    await getLink(db, id);
-    return addFact(db, 'tick', { subject: id }, body);
-  }),
-  here(readingEndpoints.list, async ({ id }) => {
-    await getLink(db, id);
-    return { readings: await listFacts(db, 'reading', id) };
-  }),
-  here(testEndpoints.list, async ({ id }) => {
-    await getLink(db, id);
-    return { tests: await listFacts(db, 'test', id) };
-  }),
-  here(traceEndpoints.list, async ({ id }) => {
-    await getLink(db, id);
-    return { traces: await listFacts(db, 'trace', id) };
-  }),
-  here(traceEndpoints.keep, async ({ id, body }) => {
-    await getLink(db, id);
-    await refuseUnknownBlob(db, body.blob);
-    return addFact(db, 'trace', { subject: id }, body);
-  }),
+  ...KINDS.flatMap((kind) => listing(db, kind)),
+  ...KINDS.filter((kind) => !WORKED.includes(kind)).map((kind) => keeping(db, kind)),
   here(voidEndpoints.keep, (asked) => addVoid(db, asked)),
-  here(voidEndpoints.ofLink, async ({ id }) => {
-    await getLink(db, id);
-    return { voided: await listFacts(db, 'void', id) };
-  }),
-  here(voidEndpoints.ofBatch, async ({ id }) => {
-    await getBatch(db, id);
-    return { voided: await listFacts(db, 'void', id) };
-  }),
-  here(voidEndpoints.ofSite, async ({ id }) => {
-    await getSite(db, id);
-    return { voided: await listFacts(db, 'void', id) };
-  }),
-  here(voidEndpoints.ofAdapter, async ({ id }) => {
-    await getAdapter(db, id);
-    return { voided: await listFacts(db, 'void', id) };
-  }),
 ];
+
+function listing(db: Database, kind: FactKindId): Mounted[] {
+  const { lists }: FactKind = FACT_KINDS[kind];
+  return SUBJECTS.flatMap((of) => {
+    const list = lists[of];
+    if (!list) return [];
+    const [name = ''] = Object.keys(list.answer.shape);
+    return here(list, async ({ id }) => {
+      await HERE[of](db, id);
+      return { [name]: await listFacts(db, kind, id) };
+    });
+  });
+}
+
+function keeping<K extends FactKindId>(db: Database, kind: K): Mounted {
+  const { keep, lists }: FactKind = FACT_KINDS[kind];
+  const [about = 'link'] = SUBJECTS.filter((of) => lists[of]);
+  return here(keep, async ({ id, body }) => {
+    await HERE[about](db, id);
+    // It was read by the schema of this kind, which is more than a type of all kinds can say.
+    const sent = body as SentFact<K>;
+    await check(db, kind, id, sent);
+    return addFact(db, kind, { subject: id }, sent);
+  });
+}

@@ -1,8 +1,8 @@
 import type { Asked, Voided, voidEndpoints } from '@near-spoke/contract';
+import { saidOf } from '@near-spoke/contract/facts';
 import type { Database } from '../db/database';
 import { notFound } from '../http/problem-error';
 import { addFact, findFact, readFact } from './repository';
-import { saidOf } from './said-of';
 
 /** Takes a fact back. Sent again with the same id, it is the same: a retry is harmless. */
 export async function addVoid(

@@ -1,8 +1,8 @@
-import type { Asked, alongEndpoints } from '@near-spoke/contract';
+import { asFacts, type Asked, type alongEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { asFacts, evidenceOf } from './evidence';
+import { evidenceOf } from './evidence';
 import { getRows } from './repository';
 import { standingOf } from './standing';
 

@@ -1,3 +1,4 @@
+import { blobsOf } from '../blobs/repository';
 import type { Database } from '../db/database';
 import { file } from '../http/reply';
 import { jobOf } from '../sites/job';
@@ -12,6 +13,10 @@ export const record = ({ id }: OfLink, db: Database) => linkRecord(db, id);
 
 export async function recordAsPdf({ id }: OfLink, db: Database) {
   const known = await linkRecord(db, id);
-  const body = await recordPdf(known, await jobOf(db, known.site));
+  const files = await blobsOf(
+    db,
+    known.photos.map(({ blob }) => blob),
+  );
+  const body = await recordPdf(known, await jobOf(db, known.site), files);
   return file({ name: `${known.link.label}-record.pdf`, type: 'application/pdf', body });
 }

@@ -8,8 +8,10 @@ import {
   tickedKeys,
   togetherWith,
 } from '@near-spoke/core/record';
+import { WHERE_NAME, recordSections, signature } from '@near-spoke/core/record/sections';
+import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { remakeCauseName } from '@near-spoke/core/terminate';
-import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
+import { tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
 
 const MARGIN = 50;
@@ -18,8 +20,15 @@ const QUIET = '#5c554b';
 /** Height of a row, points. */
 const ROW = 14;
 
+/** Height that a photo may take, and what is between two, points. */
+const PHOTO_HEIGHT = 170;
+const GUTTER = 15;
+
+/** Files of photos, by their SHA-256. */
+type Files = ReadonlyMap<string, Buffer>;
+
 /** The record of one link as an A4 page (or more, if much has happened), black on white. */
-export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
+export function recordPdf(record: LinkRecord, job: Job, files: Files): Promise<Buffer> {
   const { page, bytes } = newPage({
     size: 'A4',
     margin: MARGIN,
@@ -30,12 +39,9 @@ export function recordPdf(record: LinkRecord, job: Job): Promise<Buffer> {
   facts(page, record, job);
   wireMap(page, record, job);
   result(page, record);
-  otherTests(page, record);
-  tracedPlaces(page, record);
-  keptTraces(page, record);
+  entries(page, record);
+  pictures(page, record, files);
   work(page, record);
-  history(page, record);
-  takenBack(page, record);
   footers(page, record);
   page.end();
   return bytes;
@@ -104,7 +110,7 @@ function result(page: Page, { diagnosis, readings }: LinkRecord): void {
   page
     .fillColor(QUIET)
     .text(
-      `Tested ${when(latest.takenAt)} by ${latest.author}: ${tester(latest.tester).name}. ${ENTERED_TEXT[latest.entered]}`,
+      `Tested ${when(latest.takenAt)} by ${signature(latest)}: ${tester(latest.tester).name}. ${ENTERED_TEXT[latest.entered]}`,
     );
   for (const note of diagnosis.unseenNotes) page.text(`Not shown by this test: ${note}`);
   page.fillColor(INK);
@@ -116,7 +122,7 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
   for (const end of ENDS) {
     const { done, total } = link.ends[end];
     const last = ticks.filter((tick) => tick.end === end).at(-1);
-    const by = last ? `, last ${when(last.at)} by ${last.author}` : '';
+    const by = last ? `, last ${when(last.at)} by ${signature(last)}` : '';
     field(page, END_NAME[end], `${done} of ${total} steps ticked${by}`);
     // The stop points, since they can't be looked at any more.
     const ticked = tickedKeys(ticks, end);
@@ -145,62 +151,56 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
   rule(page);
 }
 
-/** What other classes of testers showed, the newest first. */
-function otherTests(page: Page, { tests }: LinkRecord): void {
-  if (tests.length === 0) return;
-  title(page, 'Other tests');
-  for (const test of [...tests].reverse()) {
-    const missed = test.missed.map((kind) => SEVERAL_FAULTS[kind]);
-    const unseen =
-      missed.length > 0 ? ` Such a test can’t see, or not always: ${missed.join(', ')}.` : '';
-    const note = test.note ? ` ${test.note}` : '';
-    field(
-      page,
-      when(test.takenAt),
-      `${test.author}: ${test.summary} ${ENTERED_TEXT[test.entered]}${note}${unseen}`,
+/** What is told entry by entry: the same on screen. */
+function entries(page: Page, record: LinkRecord): void {
+  for (const { title: name, entries: rows } of recordSections({
+    ...record,
+    places: ofDeed(record.places, 'place'),
+  })) {
+    title(page, name);
+    for (const { at, by, text, quiet, taken } of rows) {
+      const back = taken ? `Taken back ${when(taken.at)} by ${taken.by}: ${taken.why}` : '';
+      field(page, when(at), [`${by}: ${text}`, quiet, back].filter(Boolean).join(' '));
+    }
+    rule(page);
+  }
+}
+
+/** Photos, two beside one another, each with what it shows. */
+function pictures(page: Page, { photos }: LinkRecord, files: Files): void {
+  if (photos.length === 0) return;
+  title(page, 'Photos');
+  const width = (page.page.width - 2 * MARGIN - GUTTER) / 2;
+  const rows = [...photos].reverse();
+  for (let from = 0; from < rows.length; from += 2) {
+    const row = rows.slice(from, from + 2);
+    page.font('text').fontSize(9.5);
+    const words = row.map((photo) =>
+      `${WHERE_NAME[photo.where]}, ${when(photo.at)}, ${signature(photo)}. ${photo.text}`.trim(),
     );
+    const wordsHeight = Math.max(...words.map((text) => page.heightOfString(text, { width })));
+    if (!hasRoom(page, PHOTO_HEIGHT + wordsHeight + ROW)) page.addPage();
+    const y = page.y;
+    row.forEach((photo, index) => {
+      const x = MARGIN + index * (width + GUTTER);
+      const file = files.get(photo.blob);
+      if (!file || !drawn(page, file, x, y, width))
+        page.fillColor(QUIET).text('This photo can’t be shown on paper.', x, y, { width });
+      page.fillColor(INK).text(words[index] ?? '', x, y + PHOTO_HEIGHT + 4, { width });
+    });
+    page.x = MARGIN;
+    page.y = y + PHOTO_HEIGHT + wordsHeight + ROW;
   }
   rule(page);
 }
 
-function tracedPlaces(page: Page, { places }: LinkRecord): void {
-  if (places.length === 0) return;
-  title(page, 'Places on the cable');
-  for (const { at, author, deed } of [...places].reverse())
-    if (deed.kind === 'place') field(page, when(at), `${author}: ${deed.sentence}`);
-  rule(page);
-}
-
-/** Which traces there are to be asked for: the first signs of a file's SHA-256 tell it from others. */
-function keptTraces(page: Page, { traces }: LinkRecord): void {
-  if (traces.length === 0) return;
-  title(page, 'Traces kept');
-  for (const { at, author, name, blob } of [...traces].reverse())
-    field(page, when(at), `${author}: ${name} (SHA-256 ${blob.slice(0, 12)}…)`);
-  rule(page);
-}
-
-function history(page: Page, { readings }: LinkRecord): void {
-  if (readings.length < 2) return;
-  title(page, 'Earlier tests');
-  for (const reading of readings.slice(0, -1).reverse())
-    field(
-      page,
-      when(reading.takenAt),
-      `${reading.author}: ${reading.diagnosis.summary} ${ENTERED_TEXT[reading.entered]}${reading.note ? ` ${reading.note}` : ''}`,
-    );
-}
-
-/** What is not true after all stays to be read, with the reason. */
-function takenBack(page: Page, { voided }: LinkRecord): void {
-  if (voided.length === 0) return;
-  title(page, 'Taken back');
-  for (const { takenAt, takenBy, summary, at, author, reason } of [...voided].reverse())
-    field(
-      page,
-      when(takenAt),
-      `${takenBy}: ${summary} Taken back ${when(at)} by ${author}: ${reason}`,
-    );
+function drawn(page: Page, file: Buffer, x: number, y: number, width: number): boolean {
+  try {
+    page.image(file, x, y, { fit: [width, PHOTO_HEIGHT] });
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 function footers(page: Page, { link, writtenAt }: LinkRecord): void {

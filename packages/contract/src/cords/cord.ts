@@ -1,17 +1,19 @@
 import { TESTER_IDS } from '@near-spoke/core/verify';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
+import { factKind } from '../fact-kind';
 import { testReading } from '../tests';
 import {
-  author,
   cableId,
   connectorId,
   entered,
   filled,
   id,
   instant,
+  keptFact,
   line,
   scheme,
+  sentFact,
   version,
 } from '../primitives';
 import type { Shared } from '../shared';
@@ -57,9 +59,8 @@ const seen = {
 
 export const cordFactInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     at: instant.optional(),
-    author: author.default('unnamed'),
     ...seen,
     entered: entered.default('unsaid'),
   })
@@ -77,10 +78,9 @@ export const cordFact = z
   .object({
     ...seen,
     entered,
-    id,
+    ...keptFact,
     batchId: id,
     at: z.string(),
-    author: z.string(),
     summary: z.string(),
   })
   .meta({ id: 'CordFact' });
@@ -180,4 +180,13 @@ export const cordEndpoints = endpoints({
     summary: 'The same as PDF',
     answer: 'application/pdf',
   },
+});
+
+export const cordKind = factKind({
+  fact: cordFact,
+  keep: cordEndpoints.keep,
+  lists: { batch: cordEndpoints.facts },
+  subject: 'batchId',
+  at: 'at',
+  said: ({ label, summary }) => `${label}: ${summary}`,
 });

@@ -5,6 +5,7 @@ export {
   cordEndpoints,
   cordFact,
   cordFactInput,
+  cordKind,
   cordSheet,
   type Cord,
   type CordBatch,

@@ -1,9 +1,10 @@
 import { DECISIONS, SUBJECTS } from '@near-spoke/core/map';
 import * as z from 'zod';
 import { endpoints, versionSeen } from '../endpoint';
+import { factKind } from '../fact-kind';
 import { probeReading, solution, solveOptions, walkTies } from './solve';
 import { keptPort, port } from './port';
-import { author, cableId, filled, id, instant, line, version } from '../primitives';
+import { cableId, filled, id, instant, keptFact, line, sentFact, version } from '../primitives';
 import type { Shared } from '../shared';
 
 const fields = {
@@ -62,11 +63,11 @@ export const adapterDeed = z.discriminatedUnion('kind', [
 ]);
 
 export const adapterFactInput = z
-  .strictObject({ id: id.optional(), at: instant.optional(), author, deed: adapterDeed })
+  .strictObject({ ...sentFact, at: instant.optional(), deed: adapterDeed })
   .meta({ id: 'AdapterFactInput' });
 
 export const adapterFact = z
-  .object({ id, adapterId: id, at: instant, author, deed: adapterDeed })
+  .object({ ...keptFact, adapterId: id, at: instant, deed: adapterDeed })
   .meta({ id: 'AdapterFact' });
 
 export const adapterFactList = z
@@ -204,4 +205,14 @@ export const adapterEndpoints = endpoints({
     summary: 'The joined nets as a SPICE subcircuit',
     answer: 'text/plain',
   },
+});
+
+export const adapterKind = factKind({
+  fact: adapterFact,
+  keep: adapterEndpoints.keepFact,
+  lists: { adapter: adapterEndpoints.facts },
+  subject: 'adapterId',
+  at: 'at',
+  said: ({ deed }) =>
+    'stepId' in deed ? `${deed.stepId}: ${deed.pass ? 'pass' : 'fail'}` : deed.kind,
 });

@@ -4,6 +4,7 @@ export {
   adapter,
   adapterFact,
   adapterFactInput,
+  adapterKind,
   adapterFile,
   adapterInput,
   adapterPatch,

@@ -1,7 +1,8 @@
 import { VELOCITY_HOW } from '@near-spoke/core/reflect/velocity';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
-import { author, cableId, filled, id, instant, line } from '../primitives';
+import { factKind } from '../fact-kind';
+import { cableId, filled, id, instant, keptFact, line, sentFact } from '../primitives';
 import { uncertainFactor, uncertainMetres } from '../uncertain';
 import type { Shared } from '../shared';
 
@@ -34,9 +35,8 @@ const fields = {
 
 export const cableFactInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     at: instant.optional(),
-    author: author.default('unnamed'),
     ...fields,
   })
   .superRefine(({ deed: { kind }, linkId, reel }, context) => {
@@ -48,7 +48,7 @@ export const cableFactInput = z
   .meta({ id: 'CableFactInput' });
 
 export const cableFact = z
-  .object({ ...fields, id, siteId: id, at: z.string(), author: z.string() })
+  .object({ ...fields, ...keptFact, siteId: id, at: z.string() })
   .meta({ id: 'CableFact' });
 
 export const cableFactList = z.object({ facts: z.array(cableFact) }).meta({ id: 'CableFactList' });
@@ -72,4 +72,16 @@ export const cableFactEndpoints = endpoints({
     status: 201,
     answer: cableFact,
   },
+});
+
+export const cableKind = factKind({
+  fact: cableFact,
+  keep: cableFactEndpoints.keep,
+  lists: { site: cableFactEndpoints.list },
+  subject: 'siteId',
+  at: 'at',
+  said: ({ deed: what, reel, cable }) =>
+    what.kind === 'place'
+      ? what.sentence
+      : `${what.kind === 'velocity' ? 'Velocity factor' : 'What is left'} of ${reel === '' ? cable : reel}`,
 });

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { sha256 } from '../blob';
-import { endpoints } from '../endpoint';
-import { author, filled, id, instant, line } from '../primitives';
+import { factKind, linkFactEndpoints } from '../fact-kind';
+import { filled, id, instant, keptFact, line, sentFact } from '../primitives';
 import type { Shared } from '../shared';
 import { uncertainFactor, uncertainSeconds } from '../uncertain';
 
@@ -26,37 +26,25 @@ const fields = {
 
 /** A trace or sweep as it was taken, kept with its link. */
 export const keptTraceInput = z
-  .strictObject({
-    id: id.optional(),
-    at: instant.optional(),
-    author: author.default('unnamed'),
-    ...fields,
-  })
+  .strictObject({ ...sentFact, at: instant.optional(), ...fields })
   .meta({ id: 'KeptTraceInput' });
 
 export const keptTrace = z
-  .object({ ...fields, id, linkId: id, at: z.string(), author: z.string() })
+  .object({ ...fields, ...keptFact, linkId: id, at: z.string() })
   .meta({ id: 'KeptTrace' });
-
-export const keptTraceList = z.object({ traces: z.array(keptTrace) }).meta({ id: 'KeptTraceList' });
 
 export type KeptTrace = Shared<z.output<typeof keptTrace>>;
 
-export const traceEndpoints = endpoints({
-  list: {
-    method: 'get',
-    path: '/api/links/{id}/traces',
-    of: 'link',
-    summary: 'Traces and sweeps that were kept of a link, oldest first',
-    answer: keptTraceList,
-  },
-  keep: {
-    method: 'post',
-    path: '/api/links/{id}/traces',
-    of: 'link',
-    summary: 'Keep a trace or sweep with its link; its file is kept before: see /api/blobs',
-    body: keptTraceInput,
-    status: 201,
-    answer: keptTrace,
-  },
+export const traceEndpoints = linkFactEndpoints('traces', keptTraceInput, keptTrace, {
+  list: 'Traces and sweeps that were kept of a link, oldest first',
+  keep: 'Keep a trace or sweep with its link; its file is kept before: see /api/blobs',
+});
+
+export const traceKind = factKind({
+  fact: keptTrace,
+  keep: traceEndpoints.keep,
+  lists: { link: traceEndpoints.list },
+  subject: 'linkId',
+  at: 'at',
+  said: ({ name }) => `Trace ${name}`,
 });

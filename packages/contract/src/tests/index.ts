@@ -17,4 +17,4 @@ export {
   type OwnTester,
   type OwnTesterInput,
 } from './own-tester';
-export { test, testEndpoints, testInput, type Test } from './test';
+export { test, testEndpoints, testInput, testKind, type Test } from './test';

@@ -1,7 +1,8 @@
 import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/verify';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
-import { author, entered, id, instant, line } from '../primitives';
+import { factKind } from '../fact-kind';
+import { entered, id, instant, keptFact, line, sentFact } from '../primitives';
 import { endWiring } from '../verify';
 import { testReading } from './reading';
 import type { Shared } from '../shared';
@@ -9,9 +10,8 @@ import type { Shared } from '../shared';
 /** A use of a tester that is kept with its link. Whole wire maps are kept as readings. */
 export const testInput = z
   .strictObject({
-    id: id.optional(),
+    ...sentFact,
     takenAt: instant.optional(),
-    author: author.default('unnamed'),
     note: line(500).default(''),
     entered: entered.default('unsaid'),
     reading: testReading,
@@ -28,10 +28,9 @@ export const testInput = z
 
 export const test = z
   .object({
-    id,
+    ...keptFact,
     linkId: id,
     takenAt: z.string(),
-    author: z.string(),
     note: z.string(),
     entered,
     tester: z.string(),
@@ -69,4 +68,13 @@ export const testEndpoints = endpoints({
     status: 201,
     answer: test,
   },
+});
+
+export const testKind = factKind({
+  fact: test,
+  keep: testEndpoints.keep,
+  lists: { link: testEndpoints.list },
+  subject: 'linkId',
+  at: 'takenAt',
+  said: ({ summary }) => summary,
 });

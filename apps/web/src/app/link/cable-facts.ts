@@ -8,6 +8,8 @@ import { Store } from '@ngrx/store';
 import { OpenLink } from './open-link';
 import { Deeds } from '../shell/deeds';
 import { factsActions, factsFeature, factsOf } from '../store/facts/facts';
+import type { About } from '../store/facts/kept';
+import { taken } from '../store/facts/taken';
 
 /** What was measured of the open link's cable, by anyone at its site; and how more of it is kept. */
 @Injectable()
@@ -67,12 +69,8 @@ export class CableFacts {
       );
   }
 
-  takeBack({ id, at, author, deed }: CableFact): void {
-    const summary = deed.kind === 'place' ? deed.sentence : deed.kind;
-    this.deeds.takeFactBack(
-      { of: 'site', id: this.siteId() },
-      { of: id, kind: 'cable', takenAt: at, takenBy: author, summary, reason: 'Taken back.' },
-      'Measurement taken back',
-    );
+  takeBack(fact: CableFact): void {
+    const about: About = { of: 'site', id: this.siteId() };
+    this.deeds.takeFactBack(about, taken('cable', fact), 'Measurement taken back');
   }
 }

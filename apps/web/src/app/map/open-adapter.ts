@@ -14,6 +14,7 @@ import { Store } from '@ngrx/store';
 import { Deeds } from '../shell/deeds';
 import { adaptersActions, adaptersFeature } from '../store/adapters/adapters';
 import { factsActions, factsFeature, factsOf } from '../store/facts/facts';
+import { taken } from '../store/facts/taken';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 
@@ -124,12 +125,8 @@ export class OpenAdapter {
   undoMeasurement(...kinds: readonly AdapterFact['deed']['kind'][]): void {
     const last = this.facts().findLast(({ deed }) => kinds.includes(deed.kind));
     if (!last) return;
-    const { id: of, at: takenAt, author: takenBy, deed } = last;
-    this.deeds.takeFactBack(
-      { of: 'adapter', id: this.id() },
-      { of, kind: 'adapter', takenAt, takenBy, summary: deed.kind, reason: 'Taken back.' },
-      'Measurement taken back',
-    );
+    const about = { of: 'adapter', id: this.id() } as const;
+    this.deeds.takeFactBack(about, taken('adapter', last), 'Measurement taken back');
   }
 
   /** Takes the last change of the wiring back. */

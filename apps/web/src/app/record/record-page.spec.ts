@@ -1,17 +1,17 @@
 import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { LinkSummary, Tick } from '@near-spoke/contract';
+import type { Edit, LinkSummary, Tick } from '@near-spoke/contract';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { planTermination, tickKeys } from '@near-spoke/core/terminate';
 import type { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { OpenLink } from '../link/open-link';
-import { factsActions } from '../store/facts/facts';
+import { factsActions, factsFeature } from '../store/facts/facts';
 import { kept } from '../store/facts/kept';
 import { SITE_ID, testLink } from '../testing/links';
 import { headline, host, shown, text } from '../testing/page';
-import { openSite } from '../testing/store';
+import { openSite, settle } from '../testing/store';
 import { asked } from '../testing/until';
 import { RecordPage } from './record-page';
 
@@ -31,6 +31,7 @@ function ticksOf(link: LinkSummary, seconds: number): Tick[] {
     cause: '',
     at: new Date(start + index * seconds * 1000).toISOString(),
     author: 'tech 1',
+    device: '',
   }));
 }
 
@@ -39,14 +40,19 @@ describe('The record of a link', () => {
   let store: Store<Record<string, unknown>>;
   let fixture: ComponentFixture<RecordPage>;
 
-  const open = async (link: LinkSummary, ticks: readonly Tick[] = []) => {
+  const open = async (
+    link: LinkSummary,
+    ticks: readonly Tick[] = [],
+    edits: readonly Edit[] = [],
+  ) => {
     ({ http, store } = await openSite([link], [OpenLink]));
     const about = { of: 'link', id: link.id } as const;
     store.dispatch(factsActions.loaded({ about, facts: ticks.map(kept('tick', about)) }));
     TestBed.inject(OpenLink).open(link.id);
     fixture = TestBed.createComponent(RecordPage);
-    await shown(fixture);
+    fixture.detectChanges();
     (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts: [] });
+    (await asked(http, `/api/links/${link.id}/edits`)).flush({ edits });
     await shown(fixture);
   };
   const work = () =>
@@ -98,5 +104,52 @@ describe('The record of a link', () => {
     }));
     await open(link, [...ticks, ...back]);
     expect(text(fixture)).not.toContain('The order at the nose reads T568B');
+  });
+
+  it('tells who has changed what of the link, in its own words', async () => {
+    const link = testLink('K4', { lengthM: 42, lengthHow: 'taped', version: 3 });
+    const at = '2026-05-04T15:00:00.000Z';
+    await open(
+      link,
+      [],
+      [
+        { at, author: 'tech 2', version: 2, changed: [{ field: 'label', from: 'K3', to: 'K4' }] },
+        {
+          at,
+          author: '',
+          version: 3,
+          changed: [
+            { field: 'lengthM', from: 30, to: 42 },
+            { field: 'lengthHow', from: 'scheduled', to: 'taped' },
+          ],
+        },
+      ],
+    );
+    expect(text(fixture)).toMatch(
+      /Changes of the link.*somebody:\s+Length: 42 m, taped along the cable; before, 30 m, as scheduled.*tech 2:\s+Label: K4; before, K3\./s,
+    );
+  });
+
+  it('keeps a note with where it was seen', async () => {
+    const link = testLink('K4');
+    await open(link);
+    const box = host(fixture).querySelector<HTMLInputElement>('ns-notes input[matInput]');
+    const keep = () =>
+      [...host(fixture).querySelectorAll<HTMLButtonElement>('ns-notes button')].find(
+        (one) => one.textContent?.trim() === 'Keep the note',
+      );
+    if (!box) throw new Error('No field');
+    expect(keep()?.disabled).toBeTrue();
+    box.value = ' Tile 14 is glued. ';
+    box.dispatchEvent(new Event('input'));
+    await shown(fixture);
+    keep()?.click();
+    // It is being sent: nothing is stable before that is answered.
+    await settle();
+    fixture.detectChanges();
+    expect(text(fixture)).toMatch(/Notes.*tech 1:\s+Near end: Tile 14 is glued\./s);
+    const fact = store.selectSignal(factsFeature.selectFactsState)()[link.id]?.facts.at(-1);
+    expect(fact?.of).toBe('note');
+    expect(box.value).toBe('');
   });
 });

@@ -1,9 +1,9 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { rxResource } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
-import type { Reading } from '@near-spoke/contract';
-import type { Test } from '@near-spoke/contract/tests';
+import { editEndpoints } from '@near-spoke/contract';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import {
@@ -14,8 +14,15 @@ import {
   tickedKeys,
   togetherWith,
 } from '@near-spoke/core/record';
+import {
+  linkChanges,
+  recordSections,
+  signature,
+  type BackHere,
+  type RecordSection,
+} from '@near-spoke/core/record/sections';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
-import { SEVERAL_FAULTS, tester } from '@near-spoke/core/verify';
+import { tester } from '@near-spoke/core/verify';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
@@ -23,8 +30,11 @@ import { OpenLink } from '../link/open-link';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
+import { Api } from '../store/api/api';
+import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
 import { outboxActions, outboxFeature } from '../store/outbox/outbox';
+import { Notes } from './notes';
 import { TakeBack } from './take-back';
 
 /** Everything known of the link, on one page that prints. */
@@ -37,6 +47,7 @@ import { TakeBack } from './take-back';
     MatButtonModule,
     MatIcon,
     NextThing,
+    Notes,
     StateMark,
     TakeBack,
   ],
@@ -48,9 +59,12 @@ import { TakeBack } from './take-back';
 export class RecordPage {
   protected readonly open = inject(OpenLink);
   private readonly store = inject(Store);
+  private readonly api = inject(Api);
   private readonly deeds = inject(Deeds);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
+  protected readonly causeName = remakeCauseName;
+  protected readonly signature = signature;
   protected readonly stateName = STATE_NAME;
   protected readonly endName = END_NAME;
   protected readonly howEntered = ENTERED_TEXT;
@@ -83,6 +97,7 @@ export class RecordPage {
         place: this.link()?.[end].place ?? '',
         done: doneSteps.size,
         total: plan.steps.length,
+        remakes: ticks.filter((tick) => tick.end === end && tick.cause !== ''),
         steps: plan.steps
           .filter((step) => tickKeys(step).some((key) => ticked.has(key)))
           .map((step) => {
@@ -101,30 +116,29 @@ export class RecordPage {
     });
   });
   private readonly cables = inject(CableFacts);
-  /** Where traces told that a fault is, the newest first. */
-  protected readonly places = computed(() =>
-    ofDeed(this.cables.all(), 'place')
-      .filter(({ linkId }) => linkId === this.open.id())
-      .reverse(),
+  /** Where traces told that a fault is. */
+  private readonly places = computed(() =>
+    ofDeed(this.cables.all(), 'place').filter(({ linkId }) => linkId === this.open.id()),
   );
-  protected readonly traces = computed(() => [...this.open.facts().traces].reverse());
-  /** Ends that were cut off and made again, and why. */
-  protected readonly remakes = computed(() =>
-    this.open
-      .facts()
-      .ticks.filter(({ cause }) => cause !== '')
-      .map((tick) => ({ ...tick, why: remakeCauseName(tick.cause) })),
+  /** What is told entry by entry: the same on paper. */
+  private readonly sections = computed(() =>
+    recordSections({ ...this.open.facts(), places: this.places() }),
   );
-  /** What other classes of testers showed, the newest first. */
-  protected readonly others = computed(() =>
-    [...this.open.facts().tests].reverse().map((row) => ({
-      ...row,
-      unseen: row.missed.map((kind) => SEVERAL_FAULTS[kind]).join(', '),
-    })),
-  );
-  /** What was taken back, the newest first. */
-  protected readonly voided = computed(() => [...this.open.facts().voided].reverse());
-  protected readonly earlier = computed(() => this.open.facts().readings.slice(0, -1).reverse());
+  /** Who has changed what of the link: known to the server alone. */
+  private readonly edits = rxResource({
+    params: () => {
+      const link = this.link();
+      return link ? { id: link.id, version: link.version } : undefined;
+    },
+    stream: ({ params: { id } }) => this.api.call(editEndpoints.ofLink, { id }),
+  });
+  protected readonly told = computed((): readonly RecordSection[] => {
+    const link = this.link();
+    const edits = this.edits.hasValue() ? this.edits.value().edits : [];
+    if (!link || edits.length === 0) return this.sections();
+    const entries = linkChanges(link, edits, this.open.units(), this.open.job());
+    return [...this.sections(), { title: 'Changes of the link', entries }];
+  });
 
   constructor() {
     this.open.layer.set(null);
@@ -137,19 +151,15 @@ export class RecordPage {
     });
   }
 
-  protected takeReadingBack(reading: Reading, reason: string): void {
-    const { id: of, takenAt, author: takenBy, diagnosis } = reading;
-    this.takeBack({ of, kind: 'reading', takenAt, takenBy, summary: diagnosis.summary, reason });
-  }
-
-  protected takeTestBack(test: Test, reason: string): void {
-    const { id: of, takenAt, author: takenBy, summary } = test;
-    this.takeBack({ of, kind: 'test', takenAt, takenBy, summary, reason });
-  }
-
-  private takeBack(told: Parameters<Deeds['takeFactBack']>[1]): void {
+  protected takeBack(kind: BackHere, id: string, reason: string): void {
     const link = this.link();
-    if (!link) return;
+    const { notes, readings, tests } = this.open.facts();
+    const told = [
+      ...notes.map((fact) => taken('note', fact, reason)),
+      ...readings.map((fact) => taken('reading', fact, reason)),
+      ...tests.map((fact) => taken('test', fact, reason)),
+    ].find((row) => row.kind === kind && row.of === id);
+    if (!link || !told) return;
     const about = { of: 'link', id: link.id } as const;
     this.deeds.takeFactBack(about, told, `Taken back on ${link.label}`);
   }

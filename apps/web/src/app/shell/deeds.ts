@@ -12,7 +12,7 @@ import type {
 } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
-import type { CableFact, KeptTrace } from '@near-spoke/contract/reflect';
+import type { CableFact } from '@near-spoke/contract/reflect';
 import type { OwnTester, Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys, type Entered } from '@near-spoke/core/record';
@@ -26,6 +26,14 @@ import type { Deed, Entry, Made } from '../store/outbox/deed';
 import { outboxActions } from '../store/outbox/outbox';
 import { selectJob } from '../store/job';
 import { Person } from './person';
+
+/** What a person saw, before it is signed. */
+export type Seen<T> = Omit<T, 'id' | 'at' | 'takenAt' | 'author' | 'device'>;
+
+/** What is kept with a link as it was seen. */
+type SeenKind = 'note' | 'photo' | 'trace';
+
+const WHAT: Readonly<Record<SeenKind, string>> = { note: 'Note', photo: 'Photo', trace: 'Trace' };
 
 /** How long a reading is held back so that a slip can be taken back, ms. */
 export const UNDO_MS = 5000;
@@ -92,15 +100,19 @@ export class Deeds {
     this.fact('void', about, { ...told, ...this.signed(), subject: about.id }, what);
   }
 
-  /** Keeps a trace as it was taken, with its file. */
-  keepTrace(
+  /** Keeps what was seen on a link, with its file if it has one. */
+  keepWithLink<K extends SeenKind>(
+    kind: K,
     link: LinkSummary,
-    bytes: Blob,
-    seen: Omit<KeptTrace, 'id' | 'linkId' | 'at' | 'author'>,
+    seen: Omit<Seen<FactOf<K>>, 'linkId'>,
+    file?: Blob,
   ): void {
-    const what = `Trace of ${link.label}`;
-    this.queue({ kind: 'file', of: 'file', id: seen.blob, bytes }, `File of the ${what}`);
-    this.fact('trace', ofLink(link), { ...seen, ...this.signed(), linkId: link.id }, what);
+    const what = `${WHAT[kind]} of ${link.label}`;
+    if (file && 'blob' in seen)
+      this.queue({ kind: 'file', of: 'file', id: String(seen.blob), bytes: file }, `File: ${what}`);
+    // All that was left out above is added here, which a type of several kinds can't say.
+    const fact = { ...seen, ...this.signed(), linkId: link.id } as unknown as FactOf<K>;
+    this.fact(kind, ofLink(link), fact, what);
   }
 
   beginCords(siteId: string, made: Pick<CordBatch, 'name' | 'note' | 'cord' | 'tester'>): string {
@@ -109,13 +121,13 @@ export class Deeds {
     return id;
   }
 
-  cord(batchId: string, seen: Omit<CordFact, 'id' | 'batchId' | 'at' | 'author'>): void {
+  cord(batchId: string, seen: Omit<Seen<CordFact>, 'batchId'>): void {
     const about: About = { of: 'batch', id: batchId };
     this.fact('cord', about, { ...seen, ...this.signed(), batchId }, `Cord ${seen.label}`);
   }
 
   /** Keeps what was measured of a cable. */
-  cable(what: string, seen: Omit<CableFact, 'id' | 'at' | 'author'>): void {
+  cable(what: string, seen: Seen<CableFact>): void {
     this.fact('cable', { of: 'site', id: seen.siteId }, { ...seen, ...this.signed() }, what);
   }
 
@@ -201,7 +213,8 @@ export class Deeds {
   }
 
   private signed() {
-    return { id: v7(), at: new Date().toISOString(), author: this.person.name() };
+    const { name, device } = this.person;
+    return { id: v7(), at: new Date().toISOString(), author: name(), device: device() };
   }
 
   private fact<K extends FactKindId>(

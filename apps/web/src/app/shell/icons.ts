@@ -3,6 +3,7 @@ import { MatIconRegistry } from '@angular/material/icon';
 import { DomSanitizer } from '@angular/platform-browser';
 import {
   mdiAlertOutline,
+  mdiCameraOutline,
   mdiDotsVertical,
   mdiDownload,
   mdiFileImportOutline,
@@ -27,6 +28,7 @@ const ICONS = {
   menu: mdiMenu,
   edit: mdiPencilOutline,
   add: mdiPlus,
+  photo: mdiCameraOutline,
   print: mdiPrinterOutline,
   turn: mdiRotate3dVariant,
   theme: mdiThemeLightDark,

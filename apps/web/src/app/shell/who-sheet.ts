@@ -11,12 +11,17 @@ import { Person } from './person';
   imports: [MatButtonModule, MatDialogModule, MatFormFieldModule, MatInputModule],
   template: `
     <h2 mat-dialog-title>Who works here?</h2>
-    <form (submit)="save($event, box.value)">
+    <form (submit)="save($event, box.value, device.value)">
       <mat-dialog-content>
         <mat-form-field>
           <mat-label>Name or role</mat-label>
           <input matInput #box [value]="person.name()" maxlength="80" autocomplete="off" />
           <mat-hint>Signed under every tick and reading made here</mat-hint>
+        </mat-form-field>
+        <mat-form-field>
+          <mat-label>This device</mat-label>
+          <input matInput #device [value]="person.device()" maxlength="80" autocomplete="off" />
+          <mat-hint>“van tablet”: kept with every entry, to find out later where one came from</mat-hint>
         </mat-form-field>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
@@ -37,9 +42,9 @@ export class WhoSheet {
   protected readonly person = inject(Person);
   private readonly dialog = inject<MatDialogRef<WhoSheet>>(MatDialogRef);
 
-  protected save(event: Event, name: string): void {
+  protected save(event: Event, name: string, device: string): void {
     event.preventDefault();
-    this.person.set(name);
+    this.person.set(name, device);
     this.dialog.close();
   }
 }

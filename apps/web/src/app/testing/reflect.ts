@@ -71,6 +71,7 @@ export const cableFact = (id: number, deed: CableFact['deed'], reel = ''): Cable
   reel,
   at: `2026-05-0${id}T08:00:00.000Z`,
   author: 'tech 2',
+  device: '',
   deed,
 });
 

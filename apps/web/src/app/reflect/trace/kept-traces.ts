@@ -14,12 +14,13 @@ import type { KeptTrace } from '@near-spoke/contract/reflect';
 import { compareTraces, movedSentence, type KeptEvent } from '@near-spoke/core/reflect/place';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import { formatLength, type Uncertain } from '@near-spoke/core/units';
+import { KeptFiles } from '../../files/kept-files';
+import { sha256Of } from '../../files/sha256-of';
 import { OpenLink } from '../../link/open-link';
 import { Deeds } from '../../shell/deeds';
 import { Unbroken } from '../../shell/unbroken';
+import { taken } from '../../store/facts/taken';
 import { EVENT_WORDS } from '../event-words';
-import { KeptFiles } from '../kept-files';
-import { sha256Of } from '../sha256-of';
 import { TraceWork, bytesOf, type TraceFile } from '../trace-work';
 import type { ShownEvent } from './shown-event';
 
@@ -164,7 +165,7 @@ export class KeptTraces {
       return;
     }
     const type = 'application/octet-stream';
-    this.deeds.keepTrace(link, new Blob([bytes.slice()], { type }), {
+    const seen = {
       blob: this.hash(),
       name: file.name,
       bytes: bytes.length,
@@ -172,7 +173,8 @@ export class KeptTraces {
       velocityFactor: this.velocity(),
       events: this.kept(),
       note: '',
-    });
+    };
+    this.deeds.keepWithLink('trace', link, seen, new Blob([bytes.slice()], { type }));
   }
 
   protected async openIt(row: KeptTrace): Promise<void> {
@@ -191,11 +193,11 @@ export class KeptTraces {
     if (file && (await this.work.layOver(file, row.launchAtS ?? 0))) this.over.set(row);
   }
 
-  protected takeBack({ id: of, at: takenAt, author: takenBy, name }: KeptTrace): void {
-    if (this.over()?.id === of) this.layOff();
+  protected takeBack(trace: KeptTrace): void {
+    if (this.over()?.id === trace.id) this.layOff();
     this.deeds.takeFactBack(
       { of: 'link', id: this.open.id() },
-      { of, kind: 'trace', takenAt, takenBy, summary: `Trace ${name}`, reason: 'Taken back.' },
+      taken('trace', trace),
       'Trace taken back',
     );
   }

@@ -1,5 +1,5 @@
 import { Injectable, inject } from '@angular/core';
-import { alongEndpoints, type LinkAlong } from '@near-spoke/contract';
+import type { LinkAlong } from '@near-spoke/contract';
 import { catchError, from, switchMap, tap, throwError, type Observable } from 'rxjs';
 import { Api, type Refusal } from '../api/api';
 import { Device } from './device';
@@ -14,8 +14,9 @@ export class Along {
   /** A link that there is not any more is not among them. */
   load(siteId: string, ids: readonly string[]): Observable<readonly LinkAlong[]> {
     const url = (id: string) => `link ${id}`;
-    return this.api.call(alongEndpoints.take, { id: siteId, body: { links: [...ids] } }).pipe(
-      switchMap(({ links }) => [links]),
+    // The shapes of all that can be known of a link are not needed before one is read.
+    return from(import('./take')).pipe(
+      switchMap(({ take }) => take(this.api, siteId, ids)),
       tap((links) => {
         for (const id of ids) this.device.usedServer(url(id));
         void keepLinks(siteId, links).catch(() => this.device.full.set(true));

@@ -105,6 +105,7 @@ describe('what is kept on a device', () => {
       cause: '',
       at: '2026-05-04T07:00:00.000Z',
       author: 'tech 1',
+      device: '',
     } as const;
     const entry = (deed: Entry['deed']): Entry => ({
       id: '01900000-0000-7000-8000-0000000000b2',
@@ -122,7 +123,7 @@ describe('what is kept on a device', () => {
     expect(kept?.along.facts).toEqual([{ of: 'tick', fact: tick }]);
 
     const about = { of: 'adapter', id: 'A' } as const;
-    const signed = { id: tick.id, at: tick.at, author: 'tech 1' };
+    const signed = { id: tick.id, at: tick.at, author: 'tech 1', device: '' };
     const fact = {
       ...signed,
       adapterId: tick.id,

@@ -1,7 +1,5 @@
-import type { Reading, Tick, Voided } from '@near-spoke/contract';
+import { evidenceBy, type LinkEvidence } from '@near-spoke/contract';
 import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
-import type { KeptTrace } from '@near-spoke/contract/reflect';
-import type { Test } from '@near-spoke/contract/tests';
 import type { Tested } from '@near-spoke/core/record';
 import { createActionGroup, createFeature, createReducer, on, props } from '@ngrx/store';
 import type { Refusal } from '../api/api';
@@ -91,23 +89,9 @@ export function factsOf<K extends FactKindId>(state: FactsState, id: string, kin
   return found;
 }
 
-export interface LinkEvidence {
-  readonly ticks: readonly Tick[];
-  readonly readings: readonly Reading[];
-  readonly tests: readonly Test[];
-  readonly traces: readonly KeptTrace[];
-  /** What was taken back: not among the others. */
-  readonly voided: readonly Voided[];
-}
-
 /** The facts about one link, oldest first. */
-export const evidenceOf = (state: FactsState, linkId: string): LinkEvidence => ({
-  ticks: factsOf(state, linkId, 'tick'),
-  readings: factsOf(state, linkId, 'reading'),
-  tests: factsOf(state, linkId, 'test'),
-  traces: factsOf(state, linkId, 'trace'),
-  voided: factsOf(state, linkId, 'void'),
-});
+export const evidenceOf = (state: FactsState, linkId: string): LinkEvidence =>
+  evidenceBy((kind) => factsOf(state, linkId, kind), factsOf(state, linkId, 'void'));
 
 /** What of it counts for where the link stands. */
 export const testedBy = ({ readings, tests }: LinkEvidence): Tested => ({

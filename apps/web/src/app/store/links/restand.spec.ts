@@ -22,6 +22,7 @@ async function stateAfterTick(cable: string) {
         cause: '',
         at: '2026-05-04T08:00:00.000Z',
         author: 'tech 1',
+        device: '',
       }),
     }),
   );

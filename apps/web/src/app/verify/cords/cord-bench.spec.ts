@@ -49,6 +49,7 @@ describe('a batch of cords', () => {
     entered: 'one-key',
     at: new Date(Date.UTC(2026, 4, 4, 8, 0, second)).toISOString(),
     author: 'tech 1',
+    device: '',
     summary: verdict === 'pass' ? 'As on a good cord.' : 'A fault, not described.',
   });
   let http: HttpTestingController;

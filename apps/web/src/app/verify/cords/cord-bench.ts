@@ -33,6 +33,7 @@ import { Shortcuts } from '../../shell/shortcuts';
 import { Api, isRefusal } from '../../store/api/api';
 import { cordsActions, cordsFeature } from '../../store/cords/cords';
 import { factsActions, factsFeature, factsOf, loadingOf } from '../../store/facts/facts';
+import { taken } from '../../store/facts/taken';
 import { Instruments } from '../../store/instruments/instruments';
 import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
@@ -255,12 +256,9 @@ export class CordBench {
     const last = this.undoable();
     if (!last) return;
     this.store.dispatch(outboxActions.release());
-    const { id: of, at: takenAt, author: takenBy, summary, label } = last;
-    this.deeds.takeFactBack(
-      { of: 'batch', id: this.batchId() },
-      { of, kind: 'cord', takenAt, takenBy, summary, reason: 'Taken back at the bench.' },
-      `Cord ${label} taken back`,
-    );
+    const told = taken('cord', last, 'Taken back at the bench.');
+    const about = { of: 'batch', id: this.batchId() } as const;
+    this.deeds.takeFactBack(about, told, `Cord ${last.label} taken back`);
     this.toLabel(last.label);
   }
 

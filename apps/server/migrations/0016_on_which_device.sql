@@ -1,0 +1,1 @@
+ALTER TABLE "facts" ADD COLUMN "device" text DEFAULT '' NOT NULL;
