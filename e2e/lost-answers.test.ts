@@ -6,6 +6,15 @@ import { expect, goOn, headline, isSent, mainButton, test, watchErrors } from '.
 const TRACE = fileURLToPath(
   new URL('../apps/server/test/captures/cut-from-near.csv.gz', import.meta.url),
 );
+/** The smallest PNG: one point. */
+const PHOTO = {
+  name: 'end.png',
+  mimeType: 'image/png',
+  buffer: Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  ),
+};
 /** What writes: sums and lists that are asked for by POST do not. */
 const WRITES = /\/api\/(sites|links|adapters|parts|testers|cords|facts|blobs)/;
 const ASKS = /\/(along|import|kit|pace)$/;
@@ -92,7 +101,16 @@ test('every kind of write whose answer is lost is sent again, and is there once'
     .click();
   await page.getByLabel('Why is this not true?').fill('Read on K05.');
   await page.keyboard.press('Enter');
+  await page.getByLabel('What is to be known').fill('Tile 14 is glued');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await page.getByLabel('What is to be known').fill('Pair 3 nicked');
+  await page.getByLabel('Photos of this link').setInputFiles(PHOTO);
   await isSent(page);
+  await page.reload();
+  await expect(page.getByText('Near end: Tile 14 is glued')).toHaveCount(1);
+  const photo = page.getByRole('img', { name: 'Near end: Pair 3 nicked' });
+  await expect(photo).toHaveCount(1);
+  await expect.poll(() => photo.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(1);
   await page.goto(await stage.linkUrl('K06', 'reflect'));
   await page.getByLabel('A trace or sweep').setInputFiles(TRACE);
   await page.getByRole('button', { name: 'Keep this trace with the link' }).click();
@@ -148,6 +166,8 @@ test('every kind of write whose answer is lost is sent again, and is there once'
     'POST /api/blobs',
     'POST /api/cords/{id}/facts',
     'POST /api/facts/{id}/void',
+    'POST /api/links/{id}/notes',
+    'POST /api/links/{id}/photos',
     'POST /api/links/{id}/restore',
     'POST /api/links/{id}/ticks',
     'POST /api/links/{id}/traces',

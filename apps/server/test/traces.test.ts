@@ -85,3 +85,76 @@ describe('A trace as it was taken', () => {
     );
   });
 });
+
+describe('Notes and photos of a link', () => {
+  let server: TestServer;
+  let link = '';
+  let path = '';
+  beforeAll(async () => {
+    server = await startServer();
+    const { body: site } = await server.call('POST', '/api/sites', { name: 'Berth 5' });
+    path = `/api/sites/${site.id}/links`;
+    await server.call('POST', `${path}/import`, schedule(1), CSV);
+    link = `/api/links/${(await server.call('GET', path)).body.links[0].id}`;
+  });
+  afterAll(() => server.stop());
+
+  /** The smallest PNG: one point. ISO/IEC 15948. */
+  const PNG = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  );
+  const seen = (blob: string) => ({ blob, where: 'far', widthPx: 1, heightPx: 1, bytes: 68 });
+  const printed = async () => {
+    const pdf = await (await fetch(`${server.url}${link}/record.pdf`)).arrayBuffer();
+    const input = Buffer.from(pdf);
+    return {
+      text: execFileSync('pdftotext', ['-layout', '-', '-'], { input }).toString(),
+      pictures:
+        execFileSync('pdfimages', ['-list', '-'], { input }).toString().split('\n').length - 3,
+    };
+  };
+
+  it('stand in the record and on paper, with who, where, when and on which device', async () => {
+    const { body: file } = await server.call('POST', '/api/blobs', PNG, {
+      'content-type': 'image/png',
+    });
+    const note = await server.call('POST', `${link}/notes`, {
+      where: 'along',
+      text: 'Tile 14 is glued, by Łukasz.',
+      author: 'tech 2',
+      device: 'van tablet',
+      at: '2026-05-04T08:00:00.000Z',
+    });
+    const photo = await server.call('POST', `${link}/photos`, {
+      ...seen(file.sha256),
+      text: 'Pair 3 nicked',
+      at: '2026-05-04T09:00:00.000Z',
+    });
+    expect([note.status, photo.status]).toEqual([201, 201]);
+    const record = (await server.call('GET', `${link}/record`)).body;
+    expect(record.notes).toEqual([note.body]);
+    expect(record.photos).toEqual([photo.body]);
+    expect(record.notes[0].device).toBe('van tablet');
+    const { text, pictures } = await printed();
+    expect(text).toMatch(
+      /4 May 2026, 08:00 UTC\s+tech 2 on van tablet: Along the way: Tile 14 is glued, by Łukasz\./,
+    );
+    expect(text).toMatch(/Far end, 4 May 2026, 09:00 UTC, unnamed\.\s+Pair\s+3\s+nicked/);
+    expect(pictures).toBeGreaterThan(0);
+    const reason = { reason: 'Of another end.' };
+    const back = await server.call('POST', `/api/facts/${photo.body.id}/void`, reason);
+    expect(back.body.summary).toBe('Photo of the far end: Pair 3 nicked');
+    expect((await server.call('GET', `${link}/photos`)).body.photos).toEqual([]);
+    expect((await printed()).pictures).toBe(0);
+  });
+
+  it('take no file that is no picture, and print one that is broken as words', async () => {
+    const { body: text } = await server.call('POST', '/api/blobs', Buffer.from('<svg/>'), OCTETS);
+    const refused = await server.call('POST', `${link}/photos`, seen(text.sha256));
+    expect([refused.status, refused.body.errors[0].path]).toEqual([422, 'blob']);
+    const { body: cut } = await server.call('POST', '/api/blobs', PNG.subarray(0, 20), OCTETS);
+    expect((await server.call('POST', `${link}/photos`, seen(cut.sha256))).status).toBe(201);
+    expect((await printed()).text).toContain('This photo can’t be shown on paper.');
+  });
+});

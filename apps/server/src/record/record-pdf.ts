@@ -17,6 +17,8 @@ import { newPage, type Page } from '../pdf/page';
 const MARGIN = 50;
 const INK = '#1d1a16';
 const QUIET = '#5c554b';
+/** Width of the names that stand before what is to say, points. */
+const NAMES = 125;
 /** Height of a row, points. */
 const ROW = 14;
 
@@ -169,7 +171,7 @@ function entries(page: Page, record: LinkRecord): void {
 /** Photos, two beside one another, each with what it shows. */
 function pictures(page: Page, { photos }: LinkRecord, files: Files): void {
   if (photos.length === 0) return;
-  title(page, 'Photos');
+  title(page, 'Photos', PHOTO_HEIGHT + 4 * ROW);
   const width = (page.page.width - 2 * MARGIN - GUTTER) / 2;
   const rows = [...photos].reverse();
   for (let from = 0; from < rows.length; from += 2) {
@@ -222,19 +224,19 @@ function footers(page: Page, { link, writtenAt }: LinkRecord): void {
 }
 
 /** With a line under it, so that no page ends on a title. */
-function title(page: Page, text: string): void {
-  if (!hasRoom(page, 3 * ROW)) page.addPage();
+function title(page: Page, text: string, room = 3 * ROW): void {
+  if (!hasRoom(page, room)) page.addPage();
   page.font('bold').fontSize(11).fillColor(INK).text(text, MARGIN).moveDown(0.2);
 }
 
 /** A name and beside it what is to say, both on one page where a page holds them. */
 function field(page: Page, name: string, value: string): void {
-  const wide = { width: page.page.width - 2 * MARGIN - 115 };
+  const wide = { width: page.page.width - 2 * MARGIN - NAMES };
   page.font('text').fontSize(10);
   if (!hasRoom(page, page.heightOfString(value, wide))) page.addPage();
   const y = page.y;
-  page.fillColor(QUIET).text(name, MARGIN, y, { width: 110 });
-  page.fillColor(INK).text(value, MARGIN + 115, y, wide);
+  page.fillColor(QUIET).text(name, MARGIN, y, { width: NAMES - 5 });
+  page.fillColor(INK).text(value, MARGIN + NAMES, y, wide);
   page.x = MARGIN;
 }
 
@@ -257,6 +259,8 @@ function rule(page: Page): void {
 /** "4 May 2026, 08:20 UTC". */
 function when(instant: string): string {
   const date = new Date(instant);
-  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' }).format(date);
+  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeZone: 'UTC' }).format(
+    date,
+  );
   return `${day}, ${instant.slice(11, 16)} UTC`;
 }
