@@ -1,6 +1,12 @@
 import { v7 } from 'uuid';
 import { CSV, HEAD, schedule, startServer, type Answer, type TestServer } from './server';
 
+interface Page {
+  readonly links: readonly { readonly id: string; readonly label: string }[];
+  readonly next: string | null;
+  readonly total: number;
+}
+
 const link = (label: string, rest = {}) => ({
   label,
   near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
@@ -42,6 +48,37 @@ describe('Sites and links over HTTP', () => {
     for (let times = 0; times < 2; times += 1)
       expect((await server.call('DELETE', `/api/sites/${id}?version=1`)).status).toBe(204);
     expect((await server.call('GET', `/api/sites/${id}`)).status).toBe(404);
+  });
+
+  it('tells links in a list as it tells each alone, page by page, whatever is asked for', async () => {
+    const links = `/api/sites/${siteId}/links`;
+    await server.call('POST', `${links}/import`, schedule(7), CSV);
+    const odd = link('Łódź 50 %', { note: 'under_score', lengthM: null, route: [] });
+    const made = (await server.call('POST', links, odd)).body;
+    await server.call('POST', `/api/links/${made.id}/ticks`, { end: 'near', key: 'strip-jacket' });
+    const pages = async (query: string) => {
+      const found = [];
+      for (let next: string | null = '0'; next !== null;) {
+        const page: Page = (await server.call('GET', `${links}?${query}limit=3&after=${next}`)).body;
+        found.push(...page.links);
+        expect(page.total).toBeGreaterThanOrEqual(found.length);
+        next = page.next;
+      }
+      return found;
+    };
+    const all = await pages('');
+    expect(all.length).toBe(8);
+    for (const row of all)
+      expect((await server.call('GET', `/api/links/${row.id}`)).body).toEqual(row);
+    const labels = async (query: string) => (await pages(query)).map(({ label }) => label);
+    expect(await labels('q=%C5%82%C3%B3d%C5%BA&')).toEqual(['Łódź 50 %']);
+    expect(await labels('q=50%20%25&')).toEqual(['Łódź 50 %']);
+    expect(await labels('q=r_s&')).toEqual(['Łódź 50 %']);
+    expect(await labels('state=half-made&')).toEqual(['Łódź 50 %']);
+    expect(await labels('q=nothing&')).toEqual([]);
+    await server.call('DELETE', `/api/sites/${siteId}?version=1`);
+    for (const list of ['links', 'rows', 'standing'])
+      expect((await server.call('GET', `/api/sites/${siteId}/${list}`)).status).toBe(404);
   });
 
   it('makes, reads, changes, puts away and takes back a link', async () => {

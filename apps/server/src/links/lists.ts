@@ -1,7 +1,22 @@
-import type { SiteStanding } from '@near-spoke/contract';
+import type { SiteStanding, linkQuery } from '@near-spoke/contract';
 import type { LinkState } from '@near-spoke/core/record';
-import { sql } from 'drizzle-orm';
+import { and, eq, sql, type SQL } from 'drizzle-orm';
+import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { links, sites } from '../db/schema';
+
+/** Links of a site that is there: of one that was put away there are none. */
+const ofSite = (siteId: string): SQL => sql`
+  site_id = ${siteId} and deleted_at is null
+  and exists (select 1 from ${sites} as site where site.id = ${siteId} and site.deleted_at is null)`;
+
+/** A page of a list as JSON that the database has written. */
+interface JsonPage {
+  readonly text: string;
+  readonly total: number;
+  /** Of the whole site, on the page or not. */
+  readonly stale: number;
+}
 
 /**
  * A page of all links of a site in short, as JSON that the database has written: of thousands of rows
@@ -12,18 +27,19 @@ export async function rowsAsJson(
   siteId: string,
   after: number | undefined,
   limit: number,
-): Promise<string> {
+): Promise<JsonPage> {
   const { rows } = await db.execute<{
     page: string;
     last: string | null;
     more: boolean;
     total: string;
+    stale: boolean;
   }>(sql`
     with page as (
       select place, id, label, hub, near_place, far_place, cable, near_connector, far_connector,
              near_scheme, far_scheme, length_m, note, state, standing, stamp
       from links
-      where site_id = ${siteId} and deleted_at is null and place > ${after ?? 0}
+      where ${ofSite(siteId)} and place > ${after ?? 0}
       order by place limit ${limit + 1}
     ), shown as (select * from page order by place limit ${limit})
     select coalesce(json_agg(json_build_object(
@@ -39,26 +55,90 @@ export async function rowsAsJson(
       ) order by place)::text, '[]') as page,
       max(place)::text as last,
       (select count(*) from page) > ${limit} as more,
-      (select count(*) from links where site_id = ${siteId} and deleted_at is null)::text as total
+      (select count(*) from links where ${ofSite(siteId)})::text as total,
+      exists (select 1 from links where site_id = ${siteId} and stale and deleted_at is null) as stale
     from shown`);
-  const [{ page, last, more, total } = { page: '[]', last: null, more: false, total: '0' }] = rows;
-  return `{"rows":${page},"next":${more && last !== null ? JSON.stringify(last) : 'null'},"total":${total}}`;
+  const [row] = rows;
+  const next = row?.more && row.last !== null ? JSON.stringify(row.last) : 'null';
+  return {
+    text: `{"rows":${row?.page ?? '[]'},"next":${next},"total":${row?.total ?? '0'}}`,
+    total: Number(row?.total ?? 0),
+    stale: row?.stale ? 1 : 0,
+  };
+}
+
+const escaped = (word: string): string => word.replace(/[\\%_]/g, '\\$&');
+
+/** A page of the links that a question names, as each is told alone: named once, counted and shown from that. */
+export async function linksAsJson(
+  db: Database,
+  siteId: string,
+  { after, limit, q, hub, state }: z.output<typeof linkQuery>,
+): Promise<JsonPage & { readonly staleIds: readonly string[] }> {
+  const words = (q ?? '').toLowerCase().split(/\s+/).filter(Boolean);
+  const named = and(
+    ofSite(siteId),
+    ...words.map((word) => sql`${links.search} like ${`%${escaped(word)}%`}`),
+    hub === undefined ? undefined : eq(links.hub, hub),
+    state === undefined ? undefined : eq(links.state, state),
+  );
+  const { rows } = await db.execute<{
+    page: string;
+    last: string | null;
+    more: boolean;
+    total: string;
+    stale_ids: string[] | null;
+    stale: boolean;
+  }>(sql`
+    with named as (select place from links where ${named}),
+    places as (
+      select place from named where place > ${after ?? 0} order by place limit ${limit + 1}
+    ),
+    shown as (
+      select links.* from links
+      where site_id = ${siteId} and place in (select place from places order by place limit ${limit})
+    )
+    select coalesce(json_agg(json_build_object(
+        'id', id, 'siteId', site_id, 'label', label, 'hub', hub,
+        'near', json_build_object('place', near_place, 'connector', near_connector, 'scheme', near_scheme),
+        'far', json_build_object('place', far_place, 'connector', far_connector, 'scheme', far_scheme),
+        'cable', cable, 'lengthM', length_m, 'lengthHow', length_how, 'route', route,
+        'environment', environment, 'schools', schools, 'note', note, 'pinout', pinout,
+        'version', version, 'state', state, 'next', standing -> 'next', 'ends', standing -> 'ends',
+        'testedAt', standing -> 'testedAt'
+      ) order by place)::text, '[]') as page,
+      max(place)::text as last,
+      (select count(*) from places) > ${limit} as more,
+      (select count(*) from named)::text as total,
+      array_agg(id) filter (where stale or standing is null) as stale_ids,
+      exists (select 1 from links where site_id = ${siteId} and stale and deleted_at is null) as stale
+    from shown`);
+  const [row] = rows;
+  const next = row?.more && row.last !== null ? JSON.stringify(row.last) : 'null';
+  return {
+    text: `{"links":${row?.page ?? '[]'},"next":${next},"total":${row?.total ?? '0'}}`,
+    staleIds: row?.stale_ids ?? [],
+    total: Number(row?.total ?? 0),
+    stale: row?.stale ? 1 : 0,
+  };
 }
 
 /** How many links of each hub are in which state; hubs in the order in which the schedule names them. */
 export async function standingInNumbers(db: Database, siteId: string): Promise<SiteStanding> {
-  const { rows } = await db.execute<{ hub: string; state: LinkState; count: number }>(sql`
-    select hub, state, count(*)::int as count
-    from links where site_id = ${siteId} and deleted_at is null group by hub, state order by hub, state`);
-  const { rows: stale } = await db.execute<{ count: number }>(sql`
-    select count(*)::int as count
-    from links where site_id = ${siteId} and stale and deleted_at is null`);
+  const { rows } = await db.execute<{
+    hub: string;
+    state: LinkState;
+    count: number;
+    stale: number;
+  }>(sql`
+    select hub, state, count(*)::int as count, (count(*) filter (where stale))::int as stale
+    from links where ${ofSite(siteId)} group by hub, state order by hub, state`);
   const hubs = new Map<string, Partial<Record<LinkState, number>>>();
   for (const { hub, state, count } of rows) hubs.set(hub, { ...hubs.get(hub), [state]: count });
   return {
     total: rows.reduce((sum, { count }) => sum + count, 0),
     hubs: [...hubs].map(([hub, counts]) => ({ hub, counts })),
-    stale: stale[0]?.count ?? 0,
+    stale: rows.reduce((sum, { stale }) => sum + stale, 0),
   };
 }
 

@@ -1,17 +1,6 @@
-import type { Link, LinkSummary, linkPatch, linkQuery } from '@near-spoke/contract';
+import type { Link, LinkSummary, linkPatch } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
-import {
-  and,
-  asc,
-  count,
-  eq,
-  getTableColumns,
-  gt,
-  isNotNull,
-  isNull,
-  sql,
-  type SQL,
-} from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, gt, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import { inTransaction, type Database } from '../db/database';
@@ -40,30 +29,6 @@ export async function listLinks(db: Database, siteId: string): Promise<Link[]> {
     .where(and(eq(links.siteId, siteId), live))
     .orderBy(asc(links.place));
   return rows.map(toLink);
-}
-
-/** A page of the links of a site that a question names, and how many it names in all. */
-export async function linkPage(
-  db: Database,
-  siteId: string,
-  { after, limit, q, hub, state }: z.output<typeof linkQuery>,
-): Promise<{ rows: LinkInRow[]; next: string | null; total: number }> {
-  const words = (q ?? '').toLowerCase().split(/\s+/).filter(Boolean);
-  const named: (SQL | undefined)[] = [
-    eq(links.siteId, siteId),
-    live,
-    ...words.map((word) => sql`${links.search} like ${`%${escaped(word)}%`}`),
-    hub === undefined ? undefined : eq(links.hub, hub),
-    state === undefined ? undefined : eq(links.state, state),
-  ];
-  const [page, [counted]] = await Promise.all([
-    pageAfter(db, and(...named), { after, limit }),
-    db
-      .select({ total: count() })
-      .from(links)
-      .where(and(...named)),
-  ]);
-  return { ...page, total: counted?.total ?? 0 };
 }
 
 /** All links of a site, a page at a time. */
@@ -96,8 +61,6 @@ async function pageAfter(
   const last = rows.at(-1);
   return { rows, next: found.length > limit && last ? String(last.place) : null };
 }
-
-const escaped = (word: string): string => word.replace(/[\\%_]/g, '\\$&');
 
 export async function getLink(db: Database, id: string): Promise<Link> {
   return toLink(await getRow(db, id));
