@@ -1,7 +1,7 @@
 import { mergeFields } from '@near-spoke/core/record';
 import type { Database } from '../db/database';
 import { ProblemError } from '../http/problem-error';
-import { asRead, editsOf, storedRow, type Edited, type Versioned } from './edited';
+import { asRead, formerRow, heldRow, type Edited, type Versioned } from './edited';
 
 /**
  * A change that was made of an older version, as it has to be written over what is stored: what others have
@@ -17,12 +17,12 @@ export async function mergedPatch<Row, P extends Versioned>(
   id: string,
   patch: P,
 ): Promise<P> {
-  const stored = await storedRow(tx, edited, id);
+  const stored = await heldRow(tx, edited, id);
   if (!stored || asRead(edited, stored).version === patch.version || stored['deleted_at'])
     return patch;
-  const seen = (await editsOf(tx, id)).find(({ version }) => version === patch.version);
+  const seen = await formerRow(tx, id, patch.version);
   if (!seen) return patch;
-  const [theirs, base] = [asRead(edited, stored), asRead(edited, seen.before)];
+  const [theirs, base] = [asRead(edited, stored), asRead(edited, seen)];
   const { version: _, ...mine } = patch;
   const { changes, conflicts } = mergeFields({ ...base }, mine, { ...theirs });
   if (conflicts.length > 0)

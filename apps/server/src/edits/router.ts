@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import { editEndpoints, type Edit } from '@near-spoke/contract';
+import type { Fields } from '@near-spoke/core/record';
 import { ADAPTER } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';
 import { here, type Mounted } from '../http/mount';
@@ -18,18 +19,15 @@ async function editList<Row>(db: Database, edited: Edited<Row>, id: string): Pro
     const edits = await editsOf(tx, id);
     const steps = [...edits.map(({ before }) => before), stored].map((row) => asRead(edited, row));
     return edits.map(({ at, author, version }, index) => {
-      const [from, to] = [{ ...steps[index] }, { ...steps[index + 1] }];
-      const changed = Object.keys(to)
+      const [from, to]: readonly Fields[] = [{ ...steps[index] }, { ...steps[index + 1] }];
+      const changed = Object.keys(to ?? {})
         .filter((field) => field !== 'version')
-        .map((field) => ({ field, from: valueOf(from, field), to: valueOf(to, field) }))
+        .map((field) => ({ field, from: from?.[field], to: to?.[field] }))
         .filter((row) => !isDeepStrictEqual(row.from, row.to));
       return { at: at.toISOString(), author, version: version + 1, changed };
     });
   });
 }
-
-const valueOf = (whole: object, field: string): unknown =>
-  Object.entries(whole).find(([name]) => name === field)?.[1];
 
 /** The changes of what people edit. */
 export const editOperations = ({ db }: Services): Mounted[] => [

@@ -6,7 +6,7 @@ import { assignCores } from './assign';
 import { CONNECTORS } from './connectors';
 import { faceContacts, type FaceView } from './face';
 import { DEFAULT_SCHOOLS } from './school';
-import { SCHEMES, WIRE_CONTACTS, scheme } from './scheme';
+import { SCHEMES, WIRE_CONTACTS, compareContacts, scheme } from './scheme';
 
 const order = (gender: 'plug' | 'socket', view: FaceView): string =>
   [...faceContacts({ gender, outline: 'modular-8' }, view)]
@@ -15,6 +15,11 @@ const order = (gender: 'plug' | 'socket', view: FaceView): string =>
     .join('');
 
 describe('wiring schemes', () => {
+  it('count contacts as people do: by number, then by letter, the shield last', () => {
+    const contacts = ['S', 'B', '10', 'A', '2', '1'];
+    expect(contacts.sort(compareContacts)).toEqual(['1', '2', '10', 'A', 'B', 'S']);
+  });
+
   it('follow the published pin/pair assignments', () => {
     expect(scheme('T568A').conductors.join(' ')).toBe('W-G G W-O BL W-BL O W-BR BR');
     expect(scheme('T568B').conductors.join(' ')).toBe('W-O O W-G BL W-BL G W-BR BR');

@@ -114,6 +114,12 @@ describe('ribbon', () => {
     ).toEqual(['3', '5']);
     expect(used.length + layout.wires.filter(({ slot }) => slot === null).length).toBe(10);
     expect(layout.emptySlots.length).toBe(9 - used.length);
+    const [slot, ...others] = layout.emptySlots;
+    const words =
+      others.length === 0
+        ? `Slot ${slot} stays empty.`
+        : `Slots ${layout.emptySlots.join(', ')} stay empty.`;
+    expect(layout.sentences.includes(words)).toBe(slot !== undefined);
   });
 
   it('peels further the further a core has to go', () => {

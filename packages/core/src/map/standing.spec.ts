@@ -85,6 +85,11 @@ describe('where an adapter stands', () => {
     });
     expect(mayClose(task, [...passed, ...swapped, decide('to-correct')])).toBeFalse();
     expect(mayClose(task, [...passed, ...swapped, decide('accepted')])).toBeTrue();
+    const remarks = (...deeds: AdapterDeed[]) =>
+      adapterStanding(task, solution, factsOf(...swapped, ...deeds)).remarks.join(' ');
+    expect(remarks()).toMatch(/^Found: /);
+    expect(remarks(decide('to-correct'))).toMatch(/^To correct: /);
+    expect(remarks(decide('accepted'))).toMatch(/^Found and accepted: /);
   });
 
   it('keeps the shell open over a stop and over a question, whatever was measured', () => {

@@ -21,7 +21,9 @@ import { Person } from './person';
         <mat-form-field>
           <mat-label>This device</mat-label>
           <input matInput #device [value]="person.device()" maxlength="80" autocomplete="off" />
-          <mat-hint>“van tablet”: kept with every entry, to find out later where one came from</mat-hint>
+          <mat-hint
+            >“van tablet”: kept with every entry, to find out later where one came from</mat-hint
+          >
         </mat-form-field>
       </mat-dialog-content>
       <mat-dialog-actions align="end">

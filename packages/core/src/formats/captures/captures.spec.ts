@@ -59,9 +59,11 @@ const traceOf = (file: Uint8Array | string, name = 'a.csv'): Trace => {
 describe('Captures', () => {
   for (const [name, text] of Object.entries(DIALECTS))
     it(`are read: ${name}`, () => {
-      const { volts, intervalS } = traceOf(text);
+      const { volts, intervalS, fromS } = traceOf(text);
       expect(volts.length).toBe(120);
       expect(intervalS).toBeCloseTo(0.4e-9, 15);
+      // Times that were printed begin where they say; what has none begins at nothing.
+      expect([0, -12e-9].some((start) => Math.abs(fromS - start) < 1e-12)).toBeTrue();
       expect(volts[0]).toBeCloseTo(0.012, 6);
       expect(volts[119]).toBeCloseTo(0.988, 6);
     });

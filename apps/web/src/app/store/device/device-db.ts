@@ -33,8 +33,8 @@ export interface DeviceSchema extends DBSchema {
 export type DeviceDatabase = IDBPDatabase<DeviceSchema>;
 
 const NAME = 'near-spoke';
-/** From 2 on links have all their facts in one list. */
-const VERSION = 2;
+/** From 2 on links have all their facts in one list, from 3 on each says on which device it was kept. */
+const VERSION = 3;
 
 let opened: Promise<DeviceDatabase> | null = null;
 
@@ -43,7 +43,16 @@ let opened: Promise<DeviceDatabase> | null = null;
  * been short of room.
  */
 export function deviceDatabase(): Promise<DeviceDatabase> {
-  opened ??= openDB<DeviceSchema>(NAME, VERSION, {
+  opened ??= openDevice(NAME, () => (opened = null)).catch((error: unknown) => {
+    opened = null;
+    throw error;
+  });
+  return opened;
+}
+
+/** Opens a database of this layout, and brings one of an earlier program to it. */
+export const openDevice = (name: string, ended: () => void): Promise<DeviceDatabase> =>
+  openDB<DeviceSchema>(name, VERSION, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('unsent');
@@ -54,13 +63,8 @@ export function deviceDatabase(): Promise<DeviceDatabase> {
     },
     // A newer page wants to bring it to a new layout: let it.
     blocking: (_old, _new, event) => (event.target as IDBDatabase).close(),
-    terminated: () => (opened = null),
-  }).catch((error: unknown) => {
-    opened = null;
-    throw error;
+    terminated: ended,
   });
-  return opened;
-}
 
 /** Forgets all that is kept; for tests. */
 export async function emptyDevice(): Promise<void> {

@@ -6,7 +6,7 @@ import { firstValueFrom } from 'rxjs';
 import { ownRequests } from '../api/own-requests';
 import { SITE_ID, testLink } from '../../testing/links';
 import { settle } from '../../testing/store';
-import { until } from '../../testing/until';
+import { asked, until } from '../../testing/until';
 import type { Entry } from '../outbox/deed';
 import { keepEntry, recallEntries } from '../outbox/entry-store';
 import { settleSent } from '../outbox/settle-sent';
@@ -74,16 +74,17 @@ describe('what is kept on a device', () => {
 
   it('gives links with their facts where there is no server', async () => {
     const along = TestBed.inject(Along);
+    const isAlong = ({ url }: { url: string }) => url.endsWith('/along');
     const ask = () => firstValueFrom(along.load(SITE_ID, [link.id]));
     const first = ask();
-    http.expectOne(({ url }) => url.endsWith('/along')).flush({ links: [whole] });
+    (await asked(http, isAlong)).flush({ links: [whole] });
     await first;
     await until('it is kept', async () => (await keptStamps(SITE_ID)).get(link.id) === 4);
     const away = ask();
-    http.expectOne(({ url }) => url.endsWith('/along')).error(new ProgressEvent('error'));
+    (await asked(http, isAlong)).error(new ProgressEvent('error'));
     expect((await away).map(({ link: { label } }) => label)).toEqual(['K4']);
     const unknown = firstValueFrom(along.load(SITE_ID, ['other']));
-    http.expectOne(({ url }) => url.endsWith('/along')).error(new ProgressEvent('error'));
+    (await asked(http, isAlong)).error(new ProgressEvent('error'));
     await expectAsync(unknown).toBeRejected();
   });
 

@@ -9,11 +9,15 @@ describe('What an earlier program left waiting', () => {
       kind: 'fact',
       of: 'tick',
       about: { of: 'link', id: 'L' },
-      fact: tick,
+      fact: { ...tick, device: '' },
     });
     const voided = { ...signed, linkId: 'L', of: 'r', kind: 'reading', reason: 'On K05.' };
     const { linkId, ...rest } = voided;
-    expect(asDeed({ kind: 'void', linkId, voided })['fact']).toEqual({ ...rest, subject: 'L' });
+    expect(asDeed({ kind: 'void', linkId, voided })['fact']).toEqual({
+      ...rest,
+      subject: 'L',
+      device: '',
+    });
   });
 
   it('takes back what it took back, which was a fact of its own kind then', () => {
@@ -27,8 +31,13 @@ describe('What an earlier program left waiting', () => {
     );
     const reel = { ...signed, siteId: 'S', deed: { kind: 'reel', leftM: { value: 1, u: 0.1 } } };
     expect(asDeed({ kind: 'cable-fact', fact: reel })).toEqual(
-      jasmine.objectContaining({ of: 'cable', fact: reel }),
+      jasmine.objectContaining({ of: 'cable', fact: { ...reel, device: '' } }),
     );
+  });
+
+  it('keeps the device that a fact names', () => {
+    const now = { kind: 'fact', of: 'tick', fact: { ...signed, device: 'van tablet' } };
+    expect(asDeed(now)).toEqual(now);
   });
 
   it('edits what it edited', () => {

@@ -101,5 +101,8 @@ const EARLIER: Readonly<Record<string, (deed: Fields) => Fields>> = {
  * @throws where it is not what that program wrote
  */
 export function asDeed(deed: Fields & { readonly kind: string }): Fields {
-  return EARLIER[deed.kind]?.(deed) ?? deed;
+  const now = EARLIER[deed.kind]?.(deed) ?? deed;
+  if (now['kind'] !== 'fact') return now;
+  // Which device it was done on was not kept once.
+  return { ...now, fact: { device: '', ...fields.parse(now['fact']) } };
 }
