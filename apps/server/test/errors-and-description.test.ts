@@ -111,7 +111,7 @@ describe('Errors and the description of the API', () => {
           expect(answer.status)
             .withContext(`${method} ${path} ${String(body).slice(0, 40)}`)
             .toBeLessThan(500);
-          expect(answer.text).not.toMatch(/\bat .+:\d+:\d+|node_modules/);
+          expect(answer.text).not.toMatch(/(\\n|\n) *at .+:\d+:\d+|node_modules/);
         }
     }
   });

@@ -48,6 +48,11 @@ describe('Sites and links over HTTP', () => {
     for (let times = 0; times < 2; times += 1)
       expect((await server.call('DELETE', `/api/sites/${id}?version=1`)).status).toBe(204);
     expect((await server.call('GET', `/api/sites/${id}`)).status).toBe(404);
+    // Taken back, it is there again; the same again changes nothing.
+    const back = await server.call('POST', `/api/sites/${id}/restore`);
+    expect([back.status, back.body.name, back.body.version]).toEqual([200, 'Slipway', 3]);
+    expect((await server.call('POST', `/api/sites/${id}/restore`)).body).toEqual(back.body);
+    expect((await server.call('POST', `/api/sites/${v7()}/restore`)).status).toBe(404);
   });
 
   it('tells links in a list as it tells each alone, page by page, whatever is asked for', async () => {
@@ -59,7 +64,8 @@ describe('Sites and links over HTTP', () => {
     const pages = async (query: string) => {
       const found = [];
       for (let next: string | null = '0'; next !== null;) {
-        const page: Page = (await server.call('GET', `${links}?${query}limit=3&after=${next}`)).body;
+        const page: Page = (await server.call('GET', `${links}?${query}limit=3&after=${next}`))
+          .body;
         found.push(...page.links);
         expect(page.total).toBeGreaterThanOrEqual(found.length);
         next = page.next;

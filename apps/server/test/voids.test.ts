@@ -99,4 +99,36 @@ describe('What is not true after all', () => {
     await takeBack(body.reading.id);
     expect(await links()).toBe(before);
   });
+
+  it('is told with all other facts of its site in the order of arrival, page by page', async () => {
+    const { body: link } = await server.call('GET', path);
+    const { body: note } = await server.call('POST', `${path}/notes`, { where: 'near', text: 'Ł' });
+    const { body: velocity } = await server.call('POST', `/api/sites/${link.siteId}/cable-facts`, {
+      cable: 'cat6-uutp-solid',
+      deed: { kind: 'velocity', velocityFactor: { value: 0.66, u: 0.01 }, how: 'one-length' },
+    });
+    const { body: back } = await takeBack(note.id);
+    const found: { seq: number; kind: string; fact: { id: string } }[] = [];
+    for (let next: string | null = '0'; next !== null;) {
+      const list = `/api/sites/${link.siteId}/facts?limit=2&after=${next}`;
+      const page: { facts: typeof found; next: string | null } = (await server.call('GET', list))
+        .body;
+      found.push(...page.facts);
+      next = page.next;
+    }
+    const seqs = found.map(({ seq }) => seq);
+    expect(seqs).toEqual([...seqs].sort((a, b) => a - b));
+    expect(new Set(seqs).size).toBe(seqs.length);
+    expect(found.slice(-3).map(({ kind, fact }) => [kind, fact.id])).toEqual([
+      ['note', note.id],
+      ['cable', velocity.id],
+      ['void', back.id],
+    ]);
+    // Of another site there is none.
+    const { body: other } = await server.call('POST', '/api/sites', { name: 'Berth 9' });
+    expect((await server.call('GET', `/api/sites/${other.id}/facts`)).body).toEqual({
+      facts: [],
+      next: null,
+    });
+  });
 });

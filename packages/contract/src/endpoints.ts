@@ -16,6 +16,7 @@ import { recordEndpoints } from './record';
 import { cableFactEndpoints, reflectEndpoints, traceEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
 import { siteEndpoints } from './site';
+import { siteFactEndpoints } from './site-facts';
 import { terminateEndpoints } from './terminate';
 import { ownTesterEndpoints, testEndpoints } from './tests';
 import { readingEndpoints, tickEndpoints } from './verify';
@@ -45,6 +46,7 @@ export const ENDPOINTS: readonly Endpoint[] = [
   traceEndpoints,
   noteEndpoints,
   photoEndpoints,
+  siteFactEndpoints,
   blobEndpoints,
   reflectEndpoints,
   partEndpoints,

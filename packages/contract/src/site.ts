@@ -66,4 +66,11 @@ export const siteEndpoints = endpoints({
     status: 204,
     query: versionSeen,
   },
+  restore: {
+    method: 'post',
+    path: '/api/sites/{id}/restore',
+    of: 'site',
+    summary: 'Take a site back that was put away',
+    answer: site,
+  },
 });

@@ -10,12 +10,12 @@ export interface Versioned {
 }
 
 /** Something that people edit, as it lies in its table. */
-export interface Edited<Row> {
+export interface Edited<Row, T extends Versioned = Versioned> {
   /** For people: "link". */
   readonly what: string;
   readonly table: PgTable & { readonly id: PgColumn };
   /** A row as people know it. */
-  readonly read: (row: Row) => Versioned;
+  readonly read: (row: Row) => T;
 }
 
 const fields = z.record(z.string(), z.unknown());
@@ -67,7 +67,7 @@ export async function formerRow(
 }
 
 /** A row that PostgreSQL has written out, as people know it. */
-export function asRead<Row>({ table, read }: Edited<Row>, json: Fields): Versioned {
+export function asRead<Row, T extends Versioned>({ table, read }: Edited<Row, T>, json: Fields): T {
   const row = Object.fromEntries(
     Object.entries(getTableColumns(table)).map(([name, column]) => {
       const value = json[column.name];

@@ -5,8 +5,9 @@ import {
   type FactKindId,
   type FactOf,
 } from '@near-spoke/contract/facts';
+import type { AnyFact } from '@near-spoke/contract/site-facts';
 import { ENTERED } from '@near-spoke/core/record';
-import { and, asc, eq, ne, sql, type AnyColumn, type SQL } from 'drizzle-orm';
+import { and, asc, eq, gt, ne, sql, type AnyColumn, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import * as z from 'zod';
 import type { Database } from '../db/database';
@@ -88,6 +89,35 @@ export async function factsOfAll(
   }
   return (subject, kind) =>
     (lists.get(`${subject} ${kind}`) ?? []).map((row) => readFact(kind, row));
+}
+
+/** Everything about a site that came after some fact, in the order of arrival; what was taken back too. */
+export async function factsSince(
+  db: Database,
+  siteId: string,
+  { after, limit }: { readonly after: number; readonly limit: number },
+): Promise<{ readonly facts: AnyFact[]; readonly next: string | null }> {
+  const ofSite = sql`${facts.subject} in (
+    select ${siteId}::uuid
+    union all select id from links where site_id = ${siteId}
+    union all select id from cord_batches where site_id = ${siteId}
+    union all select adapters.id from adapters join links on links.id = link_id where site_id = ${siteId})`;
+  const rows = await db
+    .select()
+    .from(facts)
+    .where(and(gt(facts.seq, after), ne(facts.kind, 'edit'), ofSite))
+    .orderBy(asc(facts.seq))
+    .limit(limit + 1);
+  const shown = rows.slice(0, limit);
+  return {
+    facts: shown.flatMap((row): AnyFact[] => {
+      if (row.kind === 'edit') return [];
+      const { seq, kind, subject } = row;
+      // Kind and fact are of the same row, which a type of all kinds can't say.
+      return [{ seq, kind, subject, fact: readFact(kind, row) } as AnyFact];
+    }),
+    next: rows.length > limit ? String(shown.at(-1)?.seq ?? after) : null,
+  };
 }
 
 /** The same of one thing and kind. */

@@ -6,6 +6,7 @@ import {
   type FactKindId,
   type Subject,
 } from '@near-spoke/contract/facts';
+import { siteFactEndpoints } from '@near-spoke/contract/site-facts';
 import { getAdapter } from '../adapters/repository';
 import { getBatch } from '../cords/repository';
 import type { Database } from '../db/database';
@@ -14,7 +15,7 @@ import { getLink } from '../links/repository';
 import type { Services } from '../services';
 import { getSite } from '../sites/repository';
 import { check } from './checks';
-import { addFact, listFacts, type SentFact } from './repository';
+import { addFact, factsSince, listFacts, type SentFact } from './repository';
 import { addVoid } from './voids';
 
 /** Answers only where there is such a thing. */
@@ -34,6 +35,10 @@ const KINDS = Object.keys(FACT_KINDS) as FactKindId[];
 export const factOperations = ({ db }: Services): Mounted[] => [
   ...KINDS.flatMap((kind) => listing(db, kind)),
   ...KINDS.filter((kind) => !WORKED.includes(kind)).map((kind) => keeping(db, kind)),
+  here(siteFactEndpoints.since, async ({ id, query }) => {
+    await getSite(db, id);
+    return factsSince(db, id, query);
+  }),
   here(voidEndpoints.keep, (asked) => addVoid(db, asked)),
 ];
 
@@ -50,13 +55,13 @@ function listing(db: Database, kind: FactKindId): Mounted[] {
   });
 }
 
-function keeping<K extends FactKindId>(db: Database, kind: K): Mounted {
+function keeping(db: Database, kind: FactKindId): Mounted {
   const { keep, lists }: FactKind = FACT_KINDS[kind];
   const [about = 'link'] = SUBJECTS.filter((of) => lists[of]);
   return here(keep, async ({ id, body }) => {
     await HERE[about](db, id);
     // It was read by the schema of this kind, which is more than a type of all kinds can say.
-    const sent = body as SentFact<K>;
+    const sent = body as SentFact<FactKindId>;
     await check(db, kind, id, sent);
     return addFact(db, kind, { subject: id }, sent);
   });

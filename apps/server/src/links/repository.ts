@@ -1,12 +1,13 @@
 import type { Link, LinkSummary, linkPatch } from '@near-spoke/contract';
 import type { Link as CoreLink } from '@near-spoke/core/link';
-import { and, asc, eq, getTableColumns, gt, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, gt, isNull, sql, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import { inTransaction, type Database } from '../db/database';
 import { links, sites, type Standing } from '../db/schema';
 import { constraintOf } from '../db/sql-state';
-import { ProblemError, notFound, staleVersion } from '../http/problem-error';
+import { takeBack } from '../edits/away';
+import { ProblemError, notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
 import { toLink, toRow, type LinkInRow } from './rows';
@@ -171,33 +172,9 @@ export async function updateLink(
   return sameChange('link', await getLink(db, current.id), version, changes);
 }
 
-export async function removeLink(
-  db: Database,
-  id: string,
-  version: number,
-  editedBy: string,
-): Promise<void> {
-  const [removed] = await db
-    .update(links)
-    .set({ deletedAt: new Date(), editedBy, version: sql`${links.version} + 1` })
-    .where(and(eq(links.id, id), eq(links.version, version), live))
-    .returning({ id: links.id });
-  if (removed) return;
-  const [row] = await db.select().from(links).where(eq(links.id, id));
-  // The same again, whose answer was lost.
-  if (row && row.deletedAt !== null && row.version === version + 1) return;
-  throw row && row.deletedAt === null ? staleVersion('link', toLink(row)) : notFound('link');
-}
-
-export async function restoreLink(db: Database, id: string, editedBy: string): Promise<Link> {
-  await refuseDuplicate('its label', () =>
-    db
-      .update(links)
-      .set({ deletedAt: null, editedBy, version: sql`${links.version} + 1` })
-      .where(and(eq(links.id, id), isNotNull(links.deletedAt))),
-  );
-  return getLink(db, id);
-}
+/** @throws ProblemError 409 where another link has its label by now */
+export const restoreLink = (db: Database, id: string, author: string): Promise<Link> =>
+  refuseDuplicate('its label', () => takeBack(db, LINK, id, author));
 
 /** The labels that a site has, of those that a schedule names. */
 export async function takenLabels(db: Database, siteId: string): Promise<Set<string>> {

@@ -2,6 +2,7 @@ import { linkEndpoints, scheduleEndpoints } from '@near-spoke/contract';
 import { hubOf } from '@near-spoke/core/link';
 import { repin } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';
+import { putAway } from '../edits/away';
 import { mergedPatch } from '../edits/merged-patch';
 import { here, type Mounted } from '../http/mount';
 import { busy } from '../http/problem-error';
@@ -14,16 +15,7 @@ import { getSite } from '../sites/repository';
 import { exportSchedule } from './export-schedule';
 import { linksAsJson, rowsAsJson, standingInNumbers } from './lists';
 import { refuseRoute } from './refuse-route';
-import {
-  LINK,
-  createLink,
-  getLink,
-  getRow,
-  getRows,
-  removeLink,
-  restoreLink,
-  updateLink,
-} from './repository';
+import { LINK, createLink, getLink, getRow, getRows, restoreLink, updateLink } from './repository';
 import { standingOf } from './standing';
 
 /** Links; to take them along and to read a schedule are jobs. */
@@ -70,7 +62,9 @@ export const linkOperations = ({ db, refresher }: Services): Mounted[] => [
     });
     return summaryOf(db, id);
   }),
-  here(linkEndpoints.putAway, ({ id, query, author }) => removeLink(db, id, query.version, author)),
+  here(linkEndpoints.putAway, ({ id, query, author }) =>
+    putAway(db, LINK, id, query.version, author),
+  ),
   here(linkEndpoints.restore, async ({ id, author }) =>
     summaryOf(db, (await restoreLink(db, id, author)).id),
   ),

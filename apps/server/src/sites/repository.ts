@@ -5,7 +5,7 @@ import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { sites } from '../db/schema';
 import { mergedPatch } from '../edits/merged-patch';
-import { notFound, staleVersion } from '../http/problem-error';
+import { notFound } from '../http/problem-error';
 import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
 
@@ -64,22 +64,4 @@ export async function updateSite(
     .where(and(eq(sites.id, id), eq(sites.version, version), live))
     .returning();
   return row ? toSite(row) : sameChange('site', await getSite(db, id), version, changes);
-}
-
-export async function removeSite(
-  db: Database,
-  id: string,
-  version: number,
-  editedBy: string,
-): Promise<void> {
-  const [removed] = await db
-    .update(sites)
-    .set({ deletedAt: new Date(), editedBy, version: sql`${sites.version} + 1` })
-    .where(and(eq(sites.id, id), eq(sites.version, version), live))
-    .returning({ id: sites.id });
-  if (removed) return;
-  const [row] = await db.select().from(sites).where(eq(sites.id, id));
-  // The same again, whose answer was lost.
-  if (row && row.deletedAt !== null && row.version === version + 1) return;
-  throw row && row.deletedAt === null ? staleVersion('site', toSite(row)) : notFound('site');
 }

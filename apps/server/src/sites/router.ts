@@ -1,8 +1,9 @@
 import { siteEndpoints } from '@near-spoke/contract';
 import { inTransaction } from '../db/database';
+import { putAway, takeBack } from '../edits/away';
 import { here, type Mounted } from '../http/mount';
 import type { Services } from '../services';
-import { createSite, getSite, listSites, removeSite, updateSite } from './repository';
+import { SITE, createSite, getSite, listSites, updateSite } from './repository';
 
 export const siteOperations = ({ db }: Services): Mounted[] => [
   here(siteEndpoints.list, async () => ({ sites: await listSites(db) })),
@@ -12,5 +13,8 @@ export const siteOperations = ({ db }: Services): Mounted[] => [
     await getSite(db, id);
     return inTransaction(db, (tx) => updateSite(tx, id, body, author));
   }),
-  here(siteEndpoints.putAway, ({ id, query, author }) => removeSite(db, id, query.version, author)),
+  here(siteEndpoints.putAway, ({ id, query, author }) =>
+    putAway(db, SITE, id, query.version, author),
+  ),
+  here(siteEndpoints.restore, ({ id, author }) => takeBack(db, SITE, id, author)),
 ];

@@ -1,11 +1,10 @@
 import type { OwnTester, ownTesterInput } from '@near-spoke/contract/tests';
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { asc, eq } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
 import { ownTesters } from '../db/schema';
 import { notFound } from '../http/problem-error';
-import { sameChange } from '../http/same-change';
 import { sameCreate } from '../http/same-create';
 
 type Row = typeof ownTesters.$inferSelect;
@@ -13,6 +12,9 @@ type Row = typeof ownTesters.$inferSelect;
 function toTester({ createdAt: _, editedBy: __, deletedAt, ...row }: Row): OwnTester {
   return { ...row, away: deletedAt !== null };
 }
+
+/** How it is edited. */
+export const OWN_TESTER = { what: 'tester', table: ownTesters, read: toTester };
 
 /** Every tester of one's own, those that were put away too. */
 export async function listOwnTesters(db: Database): Promise<OwnTester[]> {
@@ -33,24 +35,6 @@ export async function createOwnTester(
   if (made) return toTester(made);
   const stored = await getOwnTester(db, id);
   return sameCreate('tester', stored, input, stored.away);
-}
-
-/** Offers a tester no more; what was tested with it stays. */
-export async function putOwnTesterAway(
-  db: Database,
-  id: string,
-  version: number,
-  editedBy: string,
-): Promise<void> {
-  const [gone] = await db
-    .update(ownTesters)
-    .set({ deletedAt: new Date(), editedBy, version: sql`${ownTesters.version} + 1` })
-    .where(
-      and(eq(ownTesters.id, id), eq(ownTesters.version, version), isNull(ownTesters.deletedAt)),
-    )
-    .returning({ id: ownTesters.id });
-  if (gone) return;
-  sameChange('tester', await getOwnTester(db, id), version, { away: true });
 }
 
 async function getOwnTester(db: Database, id: string): Promise<OwnTester> {

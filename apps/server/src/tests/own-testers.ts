@@ -1,9 +1,10 @@
 import { ownTesterEndpoints } from '@near-spoke/contract/tests';
 import { parseOwnTester } from '@near-spoke/core/verify/enter';
+import { putAway, takeBack } from '../edits/away';
 import { here, type Mounted } from '../http/mount';
 import { refuse } from '../http/problem-error';
 import type { Services } from '../services';
-import { createOwnTester, listOwnTesters, putOwnTesterAway } from './own-repository';
+import { OWN_TESTER, createOwnTester, listOwnTesters } from './own-repository';
 
 /** Lamp testers of the firm's own. */
 export const ownTesterOperations = ({ db }: Services): Mounted[] => [
@@ -14,6 +15,7 @@ export const ownTesterOperations = ({ db }: Services): Mounted[] => [
     return createOwnTester(db, body);
   }),
   here(ownTesterEndpoints.putAway, ({ id, query, author }) =>
-    putOwnTesterAway(db, id, query.version, author),
+    putAway(db, OWN_TESTER, id, query.version, author),
   ),
+  here(ownTesterEndpoints.restore, ({ id, author }) => takeBack(db, OWN_TESTER, id, author)),
 ];

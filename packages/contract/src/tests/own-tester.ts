@@ -54,4 +54,11 @@ export const ownTesterEndpoints = endpoints({
     status: 204,
     query: versionSeen,
   },
+  restore: {
+    method: 'post',
+    path: '/api/testers/{id}/restore',
+    of: 'tester',
+    summary: 'Offer a tester again that was put away',
+    answer: ownTester,
+  },
 });

@@ -165,6 +165,10 @@ export class Deeds {
     this.queue({ kind: 'away', of: 'tester', id, version }, 'Tester put away');
   }
 
+  takeTesterBack({ id }: Pick<OwnTester, 'id'>): void {
+    this.queue({ kind: 'back', of: 'tester', id }, 'Tester taken back');
+  }
+
   addLink(siteId: string, made: LinkInput & { id: string }): void {
     this.queue({ kind: 'make', of: 'link', id: made.id, siteId, made }, `New link ${made.label}`);
   }

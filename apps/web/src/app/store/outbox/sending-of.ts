@@ -21,7 +21,7 @@ const EDITED: Readonly<
     make: siteEndpoints.make,
     change: siteEndpoints.change,
     away: siteEndpoints.putAway,
-    back: null,
+    back: siteEndpoints.restore,
   },
   link: {
     make: linkEndpoints.make,
@@ -45,7 +45,7 @@ const EDITED: Readonly<
     make: ownTesterEndpoints.make,
     change: null,
     away: ownTesterEndpoints.putAway,
-    back: null,
+    back: ownTesterEndpoints.restore,
   },
   batch: { make: cordEndpoints.begin, change: null, away: null, back: null },
 };

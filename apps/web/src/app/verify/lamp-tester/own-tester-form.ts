@@ -3,6 +3,7 @@ import { FormsModule } from '@angular/forms';
 import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
+import { MatSnackBar } from '@angular/material/snack-bar';
 import type { OwnTester } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
@@ -29,6 +30,7 @@ export class OwnTesterForm {
   readonly lampV = input.required<number>();
 
   private readonly deeds = inject(Deeds);
+  private readonly snack = inject(MatSnackBar);
   protected readonly kept = inject(OwnTesters).all;
   protected readonly name = signal('');
   protected readonly steps = signal(EXAMPLE);
@@ -70,7 +72,11 @@ export class OwnTesterForm {
     this.name.set('');
   }
 
-  protected putAway(row: Pick<OwnTester, 'id' | 'version'>): void {
+  protected putAway(row: Pick<OwnTester, 'id' | 'version' | 'name'>): void {
     this.deeds.putTesterAway(row);
+    this.snack
+      .open(`${row.name} put away.`, 'Undo', { duration: 5000 })
+      .onAction()
+      .subscribe(() => this.deeds.takeTesterBack(row));
   }
 }
