@@ -5,34 +5,28 @@ import { cordEndpoints } from './cords';
 import { diagnosisEndpoints } from './diagnosis';
 import { editEndpoints } from './edit';
 import type { Endpoint } from './endpoint';
+import { FACT_KINDS, type FactKind } from './facts';
 import { healthEndpoints } from './health';
 import { instrumentEndpoints } from './instruments';
 import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
-import { noteEndpoints } from './note';
 import { partEndpoints } from './part';
-import { photoEndpoints } from './photo';
 import { recordEndpoints } from './record';
-import { cableFactEndpoints, reflectEndpoints, traceEndpoints } from './reflect';
+import { reflectEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
 import { siteEndpoints } from './site';
 import { siteFactEndpoints } from './site-facts';
 import { terminateEndpoints } from './terminate';
-import { ownTesterEndpoints, testEndpoints } from './tests';
-import { readingEndpoints, tickEndpoints } from './verify';
-import { voidEndpoints } from './void';
+import { ownTesterEndpoints } from './tests';
+import { readingEndpoints } from './verify';
 
-/** Every operation of the API, by subject. */
-export const ENDPOINTS: readonly Endpoint[] = [
+const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   healthEndpoints,
   siteEndpoints,
   linkEndpoints,
   alongEndpoints,
   scheduleEndpoints,
   readingEndpoints,
-  testEndpoints,
-  tickEndpoints,
-  voidEndpoints,
   editEndpoints,
   recordEndpoints,
   terminateEndpoints,
@@ -42,13 +36,20 @@ export const ENDPOINTS: readonly Endpoint[] = [
   instrumentEndpoints,
   mapEndpoints,
   adapterEndpoints,
-  cableFactEndpoints,
-  traceEndpoints,
-  noteEndpoints,
-  photoEndpoints,
   siteFactEndpoints,
   blobEndpoints,
   reflectEndpoints,
   partEndpoints,
   catalogueEndpoints,
-].flatMap((group) => Object.values<Endpoint>(group));
+];
+
+/** Every operation of the API, by subject; facts are kept and listed as the rows of their kinds say. */
+export const ENDPOINTS: readonly Endpoint[] = [
+  ...new Set([
+    ...GROUPS.flatMap((group) => Object.values(group)),
+    ...Object.values<FactKind>(FACT_KINDS).flatMap(({ lists, keep }) => [
+      ...Object.values<Endpoint>(lists),
+      keep,
+    ]),
+  ]),
+];

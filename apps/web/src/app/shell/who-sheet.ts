@@ -21,9 +21,7 @@ import { Person } from './person';
         <mat-form-field>
           <mat-label>This device</mat-label>
           <input matInput #device [value]="person.device()" maxlength="80" autocomplete="off" />
-          <mat-hint
-            >“van tablet”: kept with every entry, to find out later where one came from</mat-hint
-          >
+          <mat-hint>“van tablet”: kept with every entry made on it</mat-hint>
         </mat-form-field>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
@@ -35,7 +33,7 @@ import { Person } from './person';
   styles: `
     mat-form-field {
       width: 100%;
-      margin-top: 0.5rem;
+      margin-top: 0.75rem;
     }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
