@@ -1,4 +1,5 @@
-import { linkRecord, reading as readingSchema } from '@near-spoke/contract';
+import { reading as readingSchema } from '@near-spoke/contract';
+import { linkRecord } from '@near-spoke/contract/record';
 import pg from 'pg';
 import { v7 } from 'uuid';
 import { freshDatabase, startServer, type TestServer } from './server';

@@ -33,3 +33,5 @@ export const alongEndpoints = endpoints({
     answer: along,
   },
 });
+
+export { linkFact } from './link-facts';

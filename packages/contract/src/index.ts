@@ -1,4 +1,4 @@
-export { along, alongEndpoints, type LinkAlong } from './along';
+export type { LinkAlong } from './along';
 export { blob, blobEndpoints, sha256, type Blob } from './blob';
 export { catalogueEndpoints } from './catalogue';
 export { author } from './primitives';
@@ -17,7 +17,6 @@ export {
 } from './endpoint';
 export { asFacts, evidenceBy, type LinkEvidence } from './evidence';
 export { healthEndpoints } from './health';
-export { editEndpoints, type Edit } from './edit';
 export {
   linkInput,
   link,
@@ -42,12 +41,10 @@ export {
   type PartInput,
   type PartPatch,
 } from './part';
-export { linkFact } from './link-facts';
 export { type Note } from './note';
 export { type Photo } from './photo';
 export { problem, type Problem } from './problem';
-export { linkRecord, recordEndpoints, type LinkRecord } from './record';
-export { scheduleEndpoints, type CellProblem, type ImportReport } from './schedule';
+export type { LinkRecord } from './record';
 export {
   site,
   siteEndpoints,

@@ -1,6 +1,5 @@
 import {
   readingEndpoints,
-  scheduleEndpoints,
   siteInput,
   tickInput,
   type Endpoint,
@@ -9,6 +8,7 @@ import {
   type SiteInput,
   type TickInput,
 } from '@near-spoke/contract';
+import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { cordBatchInput, cordEndpoints } from '@near-spoke/contract/cords';
 import { adapterEndpoints } from '@near-spoke/contract/map';
 import { cableFactInput } from '@near-spoke/contract/reflect';

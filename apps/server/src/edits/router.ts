@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import { editEndpoints, type Edit } from '@near-spoke/contract';
+import { editEndpoints, type Edit } from '@near-spoke/contract/edit';
 import type { Fields } from '@near-spoke/core/record';
 import { ADAPTER } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';

@@ -1,4 +1,5 @@
-import type { Asked, ImportReport, scheduleEndpoints } from '@near-spoke/contract';
+import type { Asked } from '@near-spoke/contract';
+import type { ImportReport, scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { decodeText } from '@near-spoke/core/captures';
 import { parseSchedule } from '@near-spoke/core/formats';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';

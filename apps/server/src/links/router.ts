@@ -1,4 +1,5 @@
-import { linkEndpoints, scheduleEndpoints } from '@near-spoke/contract';
+import { linkEndpoints } from '@near-spoke/contract';
+import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { hubOf } from '@near-spoke/core/link';
 import { repin } from '../adapters/repository';
 import { inTransaction, type Database } from '../db/database';

@@ -1,4 +1,5 @@
-import { asFacts, type Asked, type alongEndpoints } from '@near-spoke/contract';
+import { asFacts, type Asked } from '@near-spoke/contract';
+import type { alongEndpoints } from '@near-spoke/contract/along';
 import type { Database } from '../db/database';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';

@@ -1,14 +1,11 @@
-import {
-  alongEndpoints,
-  readingEndpoints,
-  recordEndpoints,
-  scheduleEndpoints,
-  terminateEndpoints,
-} from '@near-spoke/contract';
+import { readingEndpoints, terminateEndpoints } from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
 import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
+import { alongEndpoints } from '@near-spoke/contract/along';
+import { recordEndpoints } from '@near-spoke/contract/record';
+import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { testEndpoints } from '@near-spoke/contract/tests';
 import {
   changeAdapter,

@@ -1,4 +1,5 @@
 import type { Cable, Catalogue, Connector, Jacket, Range } from '../catalogue';
+import { formatSheetMm, type UnitSystem } from '../units';
 
 export interface FitProblem {
   readonly what: string;
@@ -14,6 +15,7 @@ export interface Pairing {
   readonly cable: Cable;
   readonly part: Connector;
   readonly place: Jacket;
+  readonly units?: UnitSystem | undefined;
 }
 
 interface Shortfall {
@@ -28,14 +30,17 @@ interface FitRule {
   readonly lacks: (pairing: Pairing) => Shortfall | null;
 }
 
-const mm = (value: number) => `${value.toFixed(2).replace(/\.?0+$/, '')} mm`;
+const sizeIn =
+  (units: UnitSystem = 'metric') =>
+  (value: number): string =>
+    formatSheetMm(value, units);
 
 /** A measured size against what is accepted. */
 function sized(
   value: number,
   accepted: Range | null,
   [tooLittle, tooMuch]: readonly [string, string],
-  show: (value: number) => string = mm,
+  show: (value: number) => string,
 ): Shortfall | null {
   if (!accepted || (value >= accepted.min && value <= accepted.max)) return null;
   const { min, max } = accepted;
@@ -87,18 +92,21 @@ const KIND: FitRule = {
 const RULES: readonly FitRule[] = [
   {
     what: () => 'Jacket against the entry',
-    lacks: ({ cable, part }) => sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS),
+    lacks: ({ cable, part, units }) =>
+      sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS, sizeIn(units)),
   },
   {
     what: ({ cable }) =>
       cable.family === 'coax'
         ? 'Dielectric against the stem'
         : 'Insulation against the channel or slot',
-    lacks: ({ cable, part }) => sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS),
+    lacks: ({ cable, part, units }) =>
+      sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS, sizeIn(units)),
   },
   {
     what: () => 'Centre conductor against the pin',
-    lacks: ({ cable, part }) => sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS),
+    lacks: ({ cable, part, units }) =>
+      sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS, sizeIn(units)),
   },
   {
     what: () => 'Conductor gauge against the contact',
@@ -130,12 +138,12 @@ const RULES: readonly FitRule[] = [
   },
   {
     what: () => 'Pitch of the cores against the grooves',
-    lacks: ({ cable, part }) =>
+    lacks: ({ cable, part, units }) =>
       part.accepts.pitchMm === null || cable.pitchMm === part.accepts.pitchMm
         ? null
         : differs(
-            cable.pitchMm === null ? 'not a ribbon' : mm(cable.pitchMm),
-            mm(part.accepts.pitchMm),
+            cable.pitchMm === null ? 'not a ribbon' : sizeIn(units)(cable.pitchMm),
+            sizeIn(units)(part.accepts.pitchMm),
           ),
   },
   {

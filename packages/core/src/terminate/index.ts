@@ -14,7 +14,13 @@ export {
 } from './follow-plan';
 export { schoolDeparture, schoolsInUse } from './school-use';
 export { toolGaps, type ToolGap } from './tool-gaps';
-export { MEASURE_KINDS, judgeMeasure, type Measure, type MeasureVerdict } from './measure';
+export {
+  MEASURE_KINDS,
+  judgeMeasure,
+  measureSaid,
+  type Measure,
+  type MeasureVerdict,
+} from './measure';
 export { kitFor, type Kit, type KitRow } from './kit';
 export { paceOf, type Pace, type PacedTick } from './pace';
 export { REMAKE_CAUSES, remakeCauseName, type RemakeCause } from './remake-cause';

@@ -1,4 +1,5 @@
 import type { Connector, CutLayer } from '../catalogue';
+import { formatCut, type UnitSystem } from '../units';
 
 export const MEASURE_KINDS = [
   'jacket',
@@ -100,13 +101,25 @@ export function cutAt(part: Connector, layer: CutLayer) {
   return part.cuts.find((cut) => cut.layer === layer);
 }
 
+/** What a length may be, as it is asked for: "25 mm to 35 mm". */
+export const measureSaid = ({ minMm, maxMm }: Measure, units: UnitSystem): string =>
+  minMm === 0
+    ? `at most ${formatCut(maxMm, units)}`
+    : `${formatCut(minMm, units)} to ${formatCut(maxMm, units)}`;
+
 /** Whether a measured length is in tolerance, by how much it is out, and whether to recut or go on. */
-export function judgeMeasure({ kind, minMm, maxMm }: Measure, measuredMm: number): MeasureVerdict {
+export function judgeMeasure(
+  { kind, minMm, maxMm }: Measure,
+  measuredMm: number,
+  units: UnitSystem,
+): MeasureVerdict {
   const row = MEASURES[kind];
   // A hundredth of a millimetre is below what anyone measures here.
   const overMm = Math.round((measuredMm - maxMm) * 100) / 100;
   const underMm = Math.round((minMm - measuredMm) * 100) / 100;
-  if (overMm > 0) return { fits: 'over', offMm: overMm, sentence: row.over(`${overMm} mm`) };
-  if (underMm > 0) return { fits: 'under', offMm: underMm, sentence: row.under(`${underMm} mm`) };
+  if (overMm > 0)
+    return { fits: 'over', offMm: overMm, sentence: row.over(formatCut(overMm, units)) };
+  if (underMm > 0)
+    return { fits: 'under', offMm: underMm, sentence: row.under(formatCut(underMm, units)) };
   return { fits: 'in', offMm: 0, sentence: 'In tolerance: go on.' };
 }

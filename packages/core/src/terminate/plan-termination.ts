@@ -14,7 +14,7 @@ import {
   type Schools,
 } from '../catalogue';
 import type { Pin } from '../link';
-import { formatMm, type UnitSystem } from '../units';
+import { formatCut, formatCutWithin, formatMm, type UnitSystem } from '../units';
 import { cautionsFor } from './caution';
 import { conditionsOf, layOut, situationOf } from './conditions';
 import { cutsOf, type Cut } from './cuts';
@@ -112,7 +112,7 @@ const refused = (problems: readonly FitProblem[]): TerminationPlan => ({
 function makePlan(task: TerminationTask, catalogue: Catalogue): TerminationPlan {
   const { cable, connector } = task;
   const place = task.environment ?? 'indoor';
-  const problems = fitProblems({ cable, part: connector, place }, catalogue);
+  const problems = fitProblems({ cable, part: connector, place, units: task.units }, catalogue);
   if (problems.length > 0) return refused(problems);
   const operations = operationsFor(task);
   const order = solveOrder(operations.filter((row) => !row.afterwards));
@@ -217,14 +217,16 @@ const SAID_CORES = 10;
 function filler(task: TerminationTask): (text: string) => string {
   const { cable, connector, scheme } = task;
   const { used, unused } = layOut(situationOf(task));
-  const size = (mm: number) => formatMm(mm, task.units ?? 'metric');
+  const units = task.units ?? 'metric';
+  const size = (mm: number) => formatCut(mm, units);
+  const within = (mm: number, toleranceMm: number) => formatCutWithin(mm, toleranceMm, units);
   const at = (layer: CutLayer) => {
     const cut = cutAt(connector, layer);
-    return cut ? `${size(cut.fromEndMm)} ± ${size(cut.toleranceMm)}` : '';
+    return cut ? within(cut.fromEndMm, cut.toleranceMm) : '';
   };
   const [jacket, tips] = [cutAt(connector, 'jacket'), cutAt(connector, 'conductors')];
   const exposed = tips
-    ? `${size(jacket?.fromDatumMm ?? 0)} ± ${size(tips.toleranceMm)}`
+    ? within(jacket?.fromDatumMm ?? 0, tips.toleranceMm)
     : size(connector.untwistMm ?? jacket?.fromDatumMm ?? 0);
   const edge =
     used.find(({ core }) => core === cable.cores[0]?.id)?.contact ?? used[0]?.contact ?? '1';
@@ -254,7 +256,7 @@ function filler(task: TerminationTask): (text: string) => string {
     scheme,
     order: list,
     unused: unused.map(({ id }) => nameOf(id)).join(', '),
-    strip: size(jacket?.fromEndMm ?? 0),
+    strip: formatCut(jacket?.fromEndMm ?? 0, units, (jacket?.toleranceMm ?? 0) / 4),
     exposed,
     jacketCut: at('jacket'),
     braidCut: at('braid'),

@@ -134,7 +134,7 @@ describe('planTermination', () => {
       planTermination(task({ connector })).steps.find(({ id }) => id === 'strip-jacket')?.measure;
     const verdict = (connector: string, mm: number) => {
       const held = measure(connector);
-      return held ? judgeMeasure(held, mm).fits : null;
+      return held ? judgeMeasure(held, mm, 'metric').fits : null;
     };
     expect(verdict('plug-8p8c-pass-through', 70)).toBe('in');
     expect(verdict('plug-8p8c', 70)).toBe('over');

@@ -1,6 +1,7 @@
 export { formatLength, type UnitSystem } from './format-length';
 export { formatUncertain, formatWidth } from './format-uncertain';
-export { formatMm } from './format-mm';
+export { formatCut, formatCutWithin } from './format-cut';
+export { formatMm, formatSheetMm } from './format-mm';
 export { capital, lower } from './initial';
 export { METRES_PER, type LengthUnit } from './length-unit';
 export { parseLength, type LengthOptions, type ParsedLength } from './parse-length';

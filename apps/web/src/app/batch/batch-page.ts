@@ -66,7 +66,7 @@ export class BatchPage {
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
   private readonly opened = this.store.selectSignal(linksFeature.selectOpened);
   private readonly evidence = this.store.selectSignal(factsFeature.selectFactsState);
-  private readonly job = this.store.selectSignal(selectJob);
+  protected readonly job = this.store.selectSignal(selectJob);
 
   protected readonly linksLoading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly groups = computed(() => batchGroups(this.links(), this.job()));

@@ -17,6 +17,7 @@ import type { Part } from '@near-spoke/contract';
 import type { Cable, Connector, Range } from '@near-spoke/core/catalogue';
 import { wiringOf } from '@near-spoke/core/link';
 import { fitProblems } from '@near-spoke/core/terminate';
+import { formatSheetMm } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { CableSection, ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
 import { NextThing } from '../shell/next-thing';
@@ -29,7 +30,7 @@ import { partsFeature } from '../store/parts/parts';
 
 type Row = [name: string, value: string];
 
-const mm = (value: number) => `${Math.round(value * 100) / 100} mm`;
+type Said = (mm: number) => string;
 const span = (range: Range | null, show: (value: number) => string): string =>
   range === null ? 'not asked for' : `${show(range.min)} to ${show(range.max)}`;
 
@@ -60,7 +61,7 @@ export class CataloguePage {
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly snack = inject(MatSnackBar);
-  private readonly job = this.store.selectSignal(selectJob);
+  protected readonly job = this.store.selectSignal(selectJob);
   private readonly own = this.store.selectSignal(partsFeature.selectAll);
 
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
@@ -111,8 +112,9 @@ export class CataloguePage {
   });
   protected readonly rows = computed<readonly Row[]>(() => {
     const [part, cable] = [this.connector(), this.cable()];
-    if (cable) return rowsOfCable(cable);
-    return part ? rowsOfConnector(part) : [];
+    const mm: Said = (value) => formatSheetMm(value, this.job().units);
+    if (cable) return rowsOfCable(cable, mm);
+    return part ? rowsOfConnector(part, mm) : [];
   });
   protected readonly name = computed(() => (this.connector() ?? this.cable())?.name ?? '');
 
@@ -146,7 +148,7 @@ export class CataloguePage {
   }
 }
 
-function rowsOfCable(cable: Cable): Row[] {
+function rowsOfCable(cable: Cable, mm: Said): Row[] {
   const inner = cable.family === 'coax' ? 'Dielectric' : 'Insulation of a core';
   return [
     [cable.parts.includes('flat') ? 'Width' : 'Jacket', mm(cable.jacketMm)],
@@ -158,7 +160,7 @@ function rowsOfCable(cable: Cable): Row[] {
   ];
 }
 
-function rowsOfConnector({ accepts, ...part }: Connector): Row[] {
+function rowsOfConnector({ accepts, ...part }: Connector, mm: Said): Row[] {
   const rows: Row[] = [
     ['Jacket', span(accepts.jacketMm, mm)],
     ['Insulation or dielectric', span(accepts.insulationMm, mm)],

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import { conductor, type Cable } from '@near-spoke/core/catalogue';
+import { formatSheetMm, type UnitSystem } from '@near-spoke/core/units';
 
 /** Every section is drawn at one scale: so many millimetres across. */
 const WIDTH_MM = 15;
@@ -103,6 +104,7 @@ interface DrawnCore {
 })
 export class CableSection {
   readonly cable = input.required<Cable>();
+  readonly units = input<UnitSystem>('metric');
 
   protected readonly flat = computed(() => this.cable().parts.includes('flat'));
   private readonly coax = computed(() => this.cable().family === 'coax');
@@ -129,7 +131,8 @@ export class CableSection {
   protected readonly spoken = computed(() => {
     const { name, jacketMm, insulationMm, conductorMm } = this.cable();
     const what = this.coax() ? 'dielectric' : 'insulation';
-    return `${name}, cut through: jacket ${jacketMm} mm, ${what} ${insulationMm} mm, conductor ${conductorMm.toFixed(2)} mm.`;
+    const said = (mm: number) => formatSheetMm(mm, this.units());
+    return `${name}, cut through: jacket ${said(jacketMm)}, ${what} ${said(insulationMm)}, conductor ${said(conductorMm)}.`;
   });
 
   /** Where a core lies: pairs side by side, single cores in rings, close together. */

@@ -1,7 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Cable } from '@near-spoke/core/catalogue';
 import { CUT_WORDS, type Cut } from '@near-spoke/core/terminate';
-import { formatMm } from '@near-spoke/core/units';
+import { formatCut, formatCutWithin, formatMm, type UnitSystem } from '@near-spoke/core/units';
 
 const LEFT_MM = 14;
 /** Never drawn larger than as if it were so wide. */
@@ -36,10 +36,12 @@ export class Cutback {
   readonly cuts = input.required<readonly Cut[]>();
   /** How much braid lies folded back over the jacket. */
   readonly foldedMm = input(0);
+  readonly units = input<UnitSystem>('metric');
 
   protected readonly drawing = computed(() => {
     const cable = this.cable();
     const foldedMm = this.foldedMm();
+    const units = this.units();
     const cuts = [...this.cuts()].sort((a, b) => b.fromEndMm - a.fromEndMm);
     const longest = cuts[0]?.fromEndMm ?? 0;
     if (longest === 0) return null;
@@ -52,7 +54,7 @@ export class Cutback {
       x: x(cut.fromEndMm),
       y: cable.jacketMm / 2 + 3 + index * ROW_MM,
       letter: 'ABCDEF'[index] ?? '',
-      text: `${CUT_WORDS[cut.layer].leaves} ${size(cut.fromEndMm, cut.toleranceMm)}`,
+      text: `${CUT_WORDS[cut.layer].leaves} ${size(cut.fromEndMm, cut.toleranceMm, units)}`,
     }));
     // From the outside in: each layer shows between its own cut and the next.
     const layers = cuts
@@ -77,7 +79,7 @@ export class Cutback {
               width: foldedMm * scale,
               x: x(jacket?.fromEndMm ?? 0) - foldedMm * scale,
               thick: cable.jacketMm + 0.8,
-              text: `braid folded back over the jacket, ${foldedMm.toFixed(1)} mm of it`,
+              text: `braid folded back over the jacket, ${formatCut(Math.round(foldedMm * 10) / 10, units)} of it`,
             }
           : null,
       jacketMm: cable.jacketMm,
@@ -90,7 +92,7 @@ export class Cutback {
       trim: conductors
         ? {
             x: x(conductors.fromEndMm),
-            text: `which leaves ${size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm)}`,
+            text: `which leaves ${size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm, units)}`,
           }
         : null,
       width: Math.max(endX + 5, WIDTH_MM),
@@ -105,8 +107,8 @@ export class Cutback {
   protected readonly lines = [-1.5, -0.5, 0.5, 1.5];
 }
 
-/** "30 mm ± 5 mm (1.18 in)". */
-function size(mm: number, toleranceMm: number): string {
-  const tolerance = toleranceMm > 0 ? ` ± ${toleranceMm} mm` : '';
-  return `${mm} mm${tolerance} (${formatMm(mm, 'imperial')})`;
+/** "30 mm ± 5 mm (1.18 in)", or "1 3/16 in ± 1/8 in (30 mm ± 5 mm)". */
+function size(mm: number, toleranceMm: number, units: UnitSystem): string {
+  const said = toleranceMm > 0 ? formatCutWithin(mm, toleranceMm, units) : formatCut(mm, units);
+  return units === 'metric' ? `${said} (${formatMm(mm, 'imperial')})` : said;
 }

@@ -1,6 +1,7 @@
 import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
-import type { Edit, LinkSummary, Tick } from '@near-spoke/contract';
+import type { LinkSummary, Tick } from '@near-spoke/contract';
+import type { Edit } from '@near-spoke/contract/edit';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
 import { planTermination, tickKeys } from '@near-spoke/core/terminate';

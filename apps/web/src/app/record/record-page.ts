@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from
 import { MatButtonModule } from '@angular/material/button';
 import { rxResource } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
-import { editEndpoints } from '@near-spoke/contract';
+import { editEndpoints } from '@near-spoke/contract/edit';
 import { ENDS, wireRows } from '@near-spoke/core/link';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import {

@@ -11,12 +11,12 @@ import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
+import type { Problem } from '@near-spoke/contract';
 import {
   scheduleEndpoints,
   type CellProblem,
   type ImportReport,
-  type Problem,
-} from '@near-spoke/contract';
+} from '@near-spoke/contract/schedule';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import type { Subscription } from 'rxjs';

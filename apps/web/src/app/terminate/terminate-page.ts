@@ -22,6 +22,7 @@ import {
   REMAKE_CAUSES,
   foldedMm,
   judgeMeasure,
+  measureSaid,
   kitFor,
   schoolsInUse,
   tickKeys,
@@ -79,7 +80,8 @@ const END_STATE: Readonly<Record<string, string>> = {
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class TerminatePage {
-  private readonly open = inject(OpenLink);
+  protected readonly open = inject(OpenLink);
+  protected readonly measureSaid = measureSaid;
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly pace = inject(OwnPace);
@@ -161,10 +163,11 @@ export class TerminatePage {
   protected readonly measured = computed(() => {
     const [measure, text] = [this.progress()?.next?.measure, this.measuredText().trim()];
     if (!measure || text === '') return null;
-    const parsed = parseLength(text, { bareUnit: 'mm' });
+    const units = this.open.units();
+    const parsed = parseLength(text, { bareUnit: units === 'metric' ? 'mm' : 'in' });
     if (!parsed.ok) return { mm: null, fits: null, sentence: parsed.reason };
     const mm = Math.round(parsed.lengthM * 100_000) / 100;
-    return { mm, ...judgeMeasure(measure, mm) };
+    return { mm, ...judgeMeasure(measure, mm, units) };
   });
   /** What is typed and can't be read is not thrown away by going on. */
   protected readonly unread = computed(() =>

@@ -1,10 +1,5 @@
-import {
-  linkFact,
-  linkSummary,
-  pathOf,
-  type LinkAlong,
-  type LinkSummary,
-} from '@near-spoke/contract';
+import { linkSummary, pathOf, type LinkAlong, type LinkSummary } from '@near-spoke/contract';
+import { linkFact } from '@near-spoke/contract/along';
 import type { IDBPTransaction } from 'idb';
 import type { DeviceSchema, KeptLink } from './device-db';
 import type { Kept } from '../facts/kept';

@@ -1,4 +1,5 @@
-import { alongEndpoints, type LinkAlong } from '@near-spoke/contract';
+import type { LinkAlong } from '@near-spoke/contract';
+import { alongEndpoints } from '@near-spoke/contract/along';
 import { map, type Observable } from 'rxjs';
 import type { Api } from '../api/api';
 

@@ -23,13 +23,29 @@ export function overlay<E extends EditedId, T extends Editable>(
     if (isMake(deed, of)) all.set(deed.id, all.get(deed.id) ?? made(deed));
     const before = all.get(deed.id);
     if (!before) continue;
-    const version = before.version + 1;
-    if (deed.kind === 'change') all.set(deed.id, { ...changed(before, deed), version });
-    if (deed.kind === 'away') all.set(deed.id, { ...before, away: true, version });
-    if (deed.kind === 'back') all.set(deed.id, { ...before, away: false, version });
+    if (deed.kind === 'change')
+      all.set(deed.id, {
+        ...changed(before, deed),
+        version: versionAfter(before.version, deed.patch.version),
+      });
+    if (deed.kind === 'away')
+      all.set(deed.id, {
+        ...before,
+        away: true,
+        version: versionAfter(before.version, deed.version),
+      });
+    if (deed.kind === 'back')
+      all.set(deed.id, { ...before, away: false, version: before.version + 1 });
   }
   return [...all.values()];
 }
+
+/**
+ * The version that something has once a change of one version is stored. Where the server has it already and its
+ * answer is still on its way, it is not counted twice: what is done next would be of a version that never was.
+ */
+export const versionAfter = (known: number, changedFrom: number): number =>
+  Math.max(known, changedFrom + 1);
 
 const isMake = <E extends EditedId>(deed: object, of: E): deed is Make<E> =>
   'kind' in deed && deed.kind === 'make' && 'of' in deed && deed.of === of;

@@ -2,6 +2,7 @@ import type { LinkSummary } from '@near-spoke/contract';
 import { hubOf, type Job } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
 import type { Entry, Make } from './deed';
+import { versionAfter } from './overlay';
 
 /** A link that waits to be made, as it will be. */
 export function madeHere({ id, siteId, made: link }: Make<'link'>, job: Job): LinkSummary {
@@ -27,6 +28,10 @@ export function madeHere({ id, siteId, made: link }: Make<'link'>, job: Job): Li
 export const asChanged = (link: LinkSummary, waiting: readonly Entry[]): LinkSummary =>
   waiting.reduce((known, { deed }) => {
     if (deed.kind !== 'change' || deed.of !== 'link' || deed.id !== link.id) return known;
-    const { version: _, ...changes } = deed.patch;
-    return { ...known, ...(changes as Partial<LinkSummary>), version: known.version + 1 };
+    const { version, ...changes } = deed.patch;
+    return {
+      ...known,
+      ...(changes as Partial<LinkSummary>),
+      version: versionAfter(known.version, version),
+    };
   }, link);
