@@ -190,7 +190,7 @@ describe('Terminate over HTTP', () => {
     );
     const inches = await ask({ unit: 'in' });
     expect(inches.steps.map((step: { instruction: string }) => step.instruction).join()).toContain(
-      '0.59 in',
+      '0.591 in ± 0.02 in (15 mm ± 0.5 mm)',
     );
     const unknown = await server.call('POST', '/api/terminate/plan', {
       cable: 'rg-99',
