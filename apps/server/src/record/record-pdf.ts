@@ -11,6 +11,7 @@ import {
 import { WHERE_NAME, recordSections, signature } from '@near-spoke/core/record/sections';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { remakeCauseName } from '@near-spoke/core/terminate';
+import { formatCut } from '@near-spoke/core/units';
 import { tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
 
@@ -119,7 +120,7 @@ function result(page: Page, { diagnosis, readings }: LinkRecord): void {
   rule(page);
 }
 
-function work(page: Page, { link, ticks, plans }: LinkRecord): void {
+function work(page: Page, { site, link, ticks, plans }: LinkRecord): void {
   title(page, 'Work');
   for (const end of ENDS) {
     const { done, total } = link.ends[end];
@@ -145,7 +146,11 @@ function work(page: Page, { link, ticks, plans }: LinkRecord): void {
     for (const tick of ticks.filter((fact) => fact.end === end)) {
       const step = plans[end].steps.find(({ id }) => id === tick.key);
       if (tick.done && tick.measuredMm !== null && step?.measure && ticked.has(tick.key))
-        field(page, '', `Measured: ${step.measure.what}: ${tick.measuredMm} mm`);
+        field(
+          page,
+          '',
+          `Measured: ${step.measure.what}: ${formatCut(tick.measuredMm, site.units)}`,
+        );
       if (tick.cause)
         field(page, '', `Made again ${when(tick.at)}: ${remakeCauseName(tick.cause)}`);
     }

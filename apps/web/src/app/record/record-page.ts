@@ -23,6 +23,7 @@ import {
 } from '@near-spoke/core/record/sections';
 import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
+import { formatCut } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
@@ -64,6 +65,7 @@ export class RecordPage {
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
   protected readonly causeName = remakeCauseName;
+  protected readonly formatCut = formatCut;
   protected readonly signature = signature;
   protected readonly stateName = STATE_NAME;
   protected readonly endName = END_NAME;
