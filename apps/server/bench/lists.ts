@@ -45,7 +45,7 @@ const LISTS: readonly (readonly [name: string, path: string, bare: () => Promise
   [
     'a search, 200 links',
     'links?q=sensor%2042&limit=200',
-    () => rows(`search like '%sensor 42%'`, 200),
+    () => rows(`search like '%sensor%' and search like '%42%'`, 200),
   ],
 ];
 

@@ -125,20 +125,22 @@ export async function linksAsJson(
 
 /** How many links of each hub are in which state; hubs in the order in which the schedule names them. */
 export async function standingInNumbers(db: Database, siteId: string): Promise<SiteStanding> {
+  // What is stale is counted apart: then each number comes from an index alone, and no row is read.
   const { rows } = await db.execute<{
     hub: string;
     state: LinkState;
     count: number;
     stale: number;
   }>(sql`
-    select hub, state, count(*)::int as count, (count(*) filter (where stale))::int as stale
+    select hub, state, count(*)::int as count,
+      (select count(*)::int from links where site_id = ${siteId} and stale and deleted_at is null) as stale
     from links where ${ofSite(siteId)} group by hub, state order by hub, state`);
   const hubs = new Map<string, Partial<Record<LinkState, number>>>();
   for (const { hub, state, count } of rows) hubs.set(hub, { ...hubs.get(hub), [state]: count });
   return {
     total: rows.reduce((sum, { count }) => sum + count, 0),
     hubs: [...hubs].map(([hub, counts]) => ({ hub, counts })),
-    stale: rows.reduce((sum, { stale }) => sum + stale, 0),
+    stale: rows[0]?.stale ?? 0,
   };
 }
 
