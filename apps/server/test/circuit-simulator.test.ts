@@ -10,8 +10,8 @@ import {
 import {
   pairLamps,
   sequentialLamps,
-} from '../../../packages/core/src/verify/electric/lamp-circuit';
-import { linkCircuit } from '../../../packages/core/src/verify/electric/link-circuit';
+} from '../../../packages/core/src/verify/circuit/lamp-circuit';
+import { linkCircuit } from '../../../packages/core/src/verify/circuit/link-circuit';
 
 const LEAK_OHM = 1e10;
 

@@ -1,5 +1,5 @@
 import { ownTesterEndpoints } from '@near-spoke/contract/tests';
-import { parseOwnTester } from '@near-spoke/core/verify/enter';
+import { parseOwnTester } from '@near-spoke/core/verify/entry';
 import { putAway, takeBack } from '../edits/away';
 import { here, type Mounted } from '../http/mount';
 import { refuse } from '../http/problem-error';

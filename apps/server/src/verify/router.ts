@@ -3,14 +3,14 @@ import { pairsOf } from '@near-spoke/core/link';
 import { TESTERS } from '@near-spoke/core/verify';
 import { lossBudget } from '@near-spoke/core/verify/coax';
 import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
-import { judgeLine, ringerLoad } from '@near-spoke/core/verify/line';
+import { judgeLine, ringerLoad } from '@near-spoke/core/verify/telephone';
 import {
   judgeLoops,
   loopExpected,
   powerBudget,
   unbalance,
   unbalanceBetween,
-} from '@near-spoke/core/verify/ohms';
+} from '@near-spoke/core/verify/power';
 import { here, type Mounted } from '../http/mount';
 import { invalid, refuse } from '../http/problem-error';
 import { knownCable } from '../parts/named-parts';

@@ -1,6 +1,6 @@
 import { Injectable, computed, inject, signal } from '@angular/core';
 import { ownTester, ownTesterEndpoints, type OwnTester } from '@near-spoke/contract/tests';
-import { parseOwnTester } from '@near-spoke/core/verify/enter';
+import { parseOwnTester } from '@near-spoke/core/verify/entry';
 import { Actions, ofType } from '@ngrx/effects';
 import { Store } from '@ngrx/store';
 import { Api } from '../store/api/api';

@@ -6,7 +6,7 @@ import {
   ownFace,
   type CircuitStep,
   type LampTesterId,
-} from '@near-spoke/core/verify/enter';
+} from '@near-spoke/core/verify/entry';
 import { LampScan } from './entry/lamp-scan';
 
 /** What the lamps of a tester do on a good link, and on this one as it was found before. */

@@ -17,7 +17,7 @@ import {
   ownFace,
   type CircuitStep,
   type LampStep,
-} from '@near-spoke/core/verify/enter';
+} from '@near-spoke/core/verify/entry';
 import type { Entered } from '@near-spoke/core/record';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { LampEntry } from './entry/lamp-entry';

@@ -19,8 +19,8 @@ import {
   testersFor,
 } from '../../verify/explain';
 import { LIMIT_CLASSES, LIMIT_STANDARDS, reportLimits } from '../../verify/limits';
-import { NO_LINE_READINGS, judgeLine, ringerLoad } from '../../verify/line';
-import { judgeLoops, loopExpected, powerBudget } from '../../verify/ohms';
+import { NO_LINE_READINGS, judgeLine, ringerLoad } from '../../verify/telephone';
+import { judgeLoops, loopExpected, powerBudget } from '../../verify/power';
 import { SESSION_LINKS } from '../session-links';
 import { seeded } from '../seeded';
 import type { Cases } from './digest';

@@ -1,9 +1,9 @@
 import { fourPairWiring } from '../../link';
-import { solveCircuit } from '../electric/network';
-import { pairLamps } from '../electric/lamp-circuit';
-import { linkCircuit } from '../electric/link-circuit';
-import { madeWith } from '../electric/made';
-import { plainBench } from '../electric/bench';
+import { solveCircuit } from '../circuit/network';
+import { pairLamps } from '../circuit/lamp-circuit';
+import { linkCircuit } from '../circuit/link-circuit';
+import { madeWith } from '../circuit/made';
+import { plainBench } from '../circuit/bench';
 import { buildLamps, partsOf, type BuildQuestion } from './lamp-build';
 
 const RED: BuildQuestion = {

@@ -1,5 +1,5 @@
 import { e24Between } from '../../units';
-import { DIM_A, LIT_A, type LampParts } from '../electric/lamp-circuit';
+import { DIM_A, LIT_A, type LampParts } from '../circuit/lamp-circuit';
 
 /** Lamps by colour: their drop at some 10 mA, volt. Generic: the sheet of the lamp decides. */
 export const LAMPS = [

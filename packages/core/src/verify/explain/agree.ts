@@ -1,9 +1,9 @@
 import { compareContacts, type Contact } from '../../catalogue';
 import { canonicalReading, conductorGraph, joinedGroups, sameReading } from '../../link';
-import type { Electrics } from '../electric/link-circuit';
-import { splitPairsOf, type LampStep } from '../electric/observe';
-import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
-import type { Made } from '../electric/made';
+import type { Electrics } from '../circuit/link-circuit';
+import { splitPairsOf, type LampStep } from '../circuit/observe';
+import { observe, type Bench, type Shown, type Trial } from '../circuit/trial';
+import type { Made } from '../circuit/made';
 
 /** A trial, and what it showed. */
 export interface Seen {

@@ -1,6 +1,6 @@
 import { pairsOf, wireContacts, type ContactNode, type Wiring } from '../../link';
-import { madeWith } from '../electric/made';
-import { observe, type Bench, type Trial } from '../electric/trial';
+import { madeWith } from '../circuit/made';
+import { observe, type Bench, type Trial } from '../circuit/trial';
 import { FAULT_KINDS, type Fault, type FaultKind } from '../fault';
 import { TESTERS, type Tester, type TesterId } from '../tester';
 import { looksGood, type Seen } from './agree';

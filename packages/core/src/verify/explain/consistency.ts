@@ -1,7 +1,7 @@
 import type { Fault } from '../fault';
-import type { CircuitStep } from '../electric/lamp-circuit';
-import { madeWith } from '../electric/made';
-import { stepsOf, type Bench } from '../electric/trial';
+import type { CircuitStep } from '../circuit/lamp-circuit';
+import { madeWith } from '../circuit/made';
+import { stepsOf, type Bench } from '../circuit/trial';
 import { agrees, pairingOf, spellStep, type Seen } from './agree';
 import { byChance, goesByJoints, isLamps } from './goes-by-joints';
 import { observerOf, whileMoved } from './observer';

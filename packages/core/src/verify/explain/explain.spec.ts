@@ -1,9 +1,9 @@
 import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { seeded } from '../../testing/seeded';
 import { TWO_PAIRS } from '../../testing/two-pairs';
-import { plainBench } from '../electric/bench';
-import { madeWith } from '../electric/made';
-import { observe, type Bench, type Trial } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { madeWith } from '../circuit/made';
+import { observe, type Bench, type Trial } from '../circuit/trial';
 import type { Fault } from '../fault';
 import { tester, type TesterId } from '../tester';
 import { agrees, spell, type Seen } from './agree';

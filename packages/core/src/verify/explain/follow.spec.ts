@@ -1,7 +1,7 @@
 import { fourPairWiring } from '../../link';
-import { plainBench } from '../electric/bench';
-import { madeWith } from '../electric/made';
-import { observe, type Trial } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { madeWith } from '../circuit/made';
+import { observe, type Trial } from '../circuit/trial';
 import type { Fault, FaultKind } from '../fault';
 import type { Seen } from './agree';
 import { completeFault } from './complete-fault';

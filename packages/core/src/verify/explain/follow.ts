@@ -1,6 +1,6 @@
 import { pairAt, type Wiring } from '../../link';
-import type { Bench } from '../electric/trial';
-import { madeWith } from '../electric/made';
+import type { Bench } from '../circuit/trial';
+import { madeWith } from '../circuit/made';
 import type { Fault, Place } from '../fault';
 import type { Seen } from './agree';
 import { consistency } from './consistency';

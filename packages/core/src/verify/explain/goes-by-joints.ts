@@ -1,4 +1,4 @@
-import type { Trial } from '../electric/trial';
+import type { Trial } from '../circuit/trial';
 import { tester } from '../tester';
 
 /** Testers to whom links with the same contacts joined look the same. */

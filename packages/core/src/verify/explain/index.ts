@@ -5,11 +5,11 @@ export {
   plainBench,
   type CableFacts,
   type CordMake,
-} from '../electric/bench';
-export { madeWith, type Made } from '../electric/made';
-export type { CircuitPart } from '../electric/circuit-part';
-export { solveCircuit } from '../electric/network';
-export { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+} from '../circuit/bench';
+export { madeWith, type Made } from '../circuit/made';
+export type { CircuitPart } from '../circuit/circuit-part';
+export { solveCircuit } from '../circuit/network';
+export { observe, type Bench, type Shown, type Trial } from '../circuit/trial';
 export type { Seen } from './agree';
 export { blindSpots, missedOf, procedureOf, testersFor, type BlindSpots } from './blind-spots';
 export { completeFault } from './complete-fault';

@@ -1,8 +1,8 @@
 import { fourPairWiring } from '../../link';
 import { FAULT_KINDS } from '../fault';
-import { plainBench } from '../electric/bench';
-import { madeWith } from '../electric/made';
-import { observe, type Trial } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { madeWith } from '../circuit/made';
+import { observe, type Trial } from '../circuit/trial';
 import { completeFault } from './complete-fault';
 import { judgeTest } from './judge-test';
 

@@ -1,5 +1,5 @@
-import { madeWith } from '../electric/made';
-import { observe, type Bench } from '../electric/trial';
+import { madeWith } from '../circuit/made';
+import { observe, type Bench } from '../circuit/trial';
 import { lower } from '../../units';
 import { asTold, looksGood, spell, type Seen } from './agree';
 import { missedOf, procedureOf } from './blind-spots';

@@ -2,7 +2,7 @@ import { SHELL } from '../../catalogue';
 import { pairAt, wireContacts, type Wiring } from '../../link';
 import { asTold, type Seen } from './agree';
 import type { Hypothesis } from './hypotheses';
-import type { Bench, Shown, Trial } from '../electric/trial';
+import type { Bench, Shown, Trial } from '../circuit/trial';
 import { byChance } from './goes-by-joints';
 import { observerOf } from './observer';
 

@@ -1,8 +1,8 @@
 import { fourPairWiring } from '../../link';
 import { TWO_PAIRS } from '../../testing/two-pairs';
-import { plainBench } from '../electric/bench';
-import { madeWith } from '../electric/made';
-import { observe, type Bench, type Trial } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { madeWith } from '../circuit/made';
+import { observe, type Bench, type Trial } from '../circuit/trial';
 import type { TesterId } from '../tester';
 import { spell, type Seen } from './agree';
 import { completeFault } from './complete-fault';

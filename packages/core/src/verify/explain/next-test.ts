@@ -1,4 +1,4 @@
-import type { Bench, Trial } from '../electric/trial';
+import type { Bench, Trial } from '../circuit/trial';
 import { PLACES, type FaultKind } from '../fault';
 import { spell } from './agree';
 import type { Advice, State, TestAdvice } from './advice';

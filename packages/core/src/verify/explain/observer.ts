@@ -1,9 +1,9 @@
-import { linkCircuit } from '../electric/link-circuit';
-import { madeWith } from '../electric/made';
-import { heardOf, lampStep, netsOf, splitPairsOf, type LampStep } from '../electric/observe';
+import { linkCircuit } from '../circuit/link-circuit';
+import { madeWith } from '../circuit/made';
+import { heardOf, lampStep, netsOf, splitPairsOf, type LampStep } from '../circuit/observe';
 import type { Reading } from '../../link';
-import { observe, stepsOf, type Bench, type Shown, type Trial } from '../electric/trial';
-import type { CircuitStep } from '../electric/lamp-circuit';
+import { observe, stepsOf, type Bench, type Shown, type Trial } from '../circuit/trial';
+import type { CircuitStep } from '../circuit/lamp-circuit';
 import type { Fault, Place } from '../fault';
 import { goesByJoints, isLamps } from './goes-by-joints';
 import { partitions, type Partitions } from './partition';

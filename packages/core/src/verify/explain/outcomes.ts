@@ -1,8 +1,8 @@
 import { compareContacts, conductor, type ConductorId, type Contact } from '../../catalogue';
 import { wireRows, type Wiring } from '../../link';
-import { madeWith } from '../electric/made';
-import { lightOf, type LampStep } from '../electric/observe';
-import { observe, type Bench, type Shown, type Trial } from '../electric/trial';
+import { madeWith } from '../circuit/made';
+import { lightOf, type LampStep } from '../circuit/observe';
+import { observe, type Bench, type Shown, type Trial } from '../circuit/trial';
 import { list } from '../fault-words';
 import type { Fault } from '../fault';
 import { countedOn, spell } from './agree';

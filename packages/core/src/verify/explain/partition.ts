@@ -1,6 +1,6 @@
 import { SHELL, type ConductorId, type Contact } from '../../catalogue';
 import type { End, Reading, Wiring } from '../../link';
-import { coresOf, madeWith, type Spot } from '../electric/made';
+import { coresOf, madeWith, type Spot } from '../circuit/made';
 import { OPEN_KINDS, type Fault } from '../fault';
 
 export interface Partitions {

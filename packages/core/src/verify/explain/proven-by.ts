@@ -1,4 +1,4 @@
-import type { Bench, Trial } from '../electric/trial';
+import type { Bench, Trial } from '../circuit/trial';
 import { PLACES, type Fault } from '../fault';
 import { tester, type TesterId } from '../tester';
 import { looksGood } from './agree';

@@ -1,5 +1,5 @@
 import { capital } from '../../units';
-import type { Bench, Trial } from '../electric/trial';
+import type { Bench, Trial } from '../circuit/trial';
 import { isDone, type Happened } from './done';
 import { kindsUnseen } from './blind-spots';
 import type { Candidate, Explained } from './explain';

@@ -1,4 +1,4 @@
-import type { Bench, Trial } from '../electric/trial';
+import type { Bench, Trial } from '../circuit/trial';
 import { PLACES, type Place } from '../fault';
 import { asTold, looksGood, spell, type Seen } from './agree';
 import { madeAnew, type Happened } from './done';

@@ -1,5 +1,5 @@
 import type { Wiring } from '../../link';
-import type { Trial } from '../electric/trial';
+import type { Trial } from '../circuit/trial';
 import { capital, lower } from '../../units';
 import { WORDING } from '../describe-fault';
 import { list } from '../fault-words';

@@ -1,6 +1,6 @@
 import { unionFind } from '../../link';
-import type { CircuitStep } from '../electric/lamp-circuit';
-import type { Node } from '../electric/circuit-part';
+import type { CircuitStep } from '../circuit/lamp-circuit';
+import type { Node } from '../circuit/circuit-part';
 
 /** A tester's resistor of less than this is a wire to its lamps, ohm. */
 const WIRE_OHM = 1;

@@ -1,6 +1,6 @@
 import type { Contact } from '../../catalogue';
 import { pairAt, type End, type Wiring } from '../../link';
-import type { Trial } from '../electric/trial';
+import type { Trial } from '../circuit/trial';
 import { PLACES, type Place } from '../fault';
 import { tester, type TesterId } from '../tester';
 import { procedureOf } from './blind-spots';

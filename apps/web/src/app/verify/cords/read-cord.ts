@@ -1,6 +1,6 @@
 import { mapContacts, parseWireMap, tester, type TesterId } from '@near-spoke/core/verify';
 import type { Bench, Seen } from '@near-spoke/core/verify/explain';
-import { lampFace, parseLamps, type LampTesterId } from '@near-spoke/core/verify/enter';
+import { lampFace, parseLamps, type LampTesterId } from '@near-spoke/core/verify/entry';
 
 export type ReadCord =
   /** Null where nothing was described. */

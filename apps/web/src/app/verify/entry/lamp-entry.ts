@@ -17,7 +17,7 @@ import {
   turnLamp,
   type LampFace,
   type LampStep,
-} from '@near-spoke/core/verify/enter';
+} from '@near-spoke/core/verify/entry';
 
 const MARK = { lit: '●', dim: '◐', dark: '○', unsaid: '·' } as const;
 

@@ -9,7 +9,7 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
-import { lightOf, type LampStep } from '@near-spoke/core/verify/enter';
+import { lightOf, type LampStep } from '@near-spoke/core/verify/entry';
 
 const STEP_MS = 700;
 

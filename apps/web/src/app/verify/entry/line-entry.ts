@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, input, model } from '@angular/core';
-import type { EntryForm } from '@near-spoke/core/verify/enter';
+import type { EntryForm } from '@near-spoke/core/verify/entry';
 import { OneOf } from '../../shell/one-of';
 
 /** What a tester showed, line by line, beside what a good link shows. */

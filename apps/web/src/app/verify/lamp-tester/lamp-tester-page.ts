@@ -6,7 +6,7 @@ import { fourPairWiring } from '@near-spoke/core/link';
 import { formatOhm } from '@near-spoke/core/units';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { LAMPS, SUPPLIES, buildLamps, partsOf, type SupplyId } from '@near-spoke/core/verify/build';
-import { lampFace } from '@near-spoke/core/verify/enter';
+import { lampFace } from '@near-spoke/core/verify/entry';
 import {
   everyFault,
   madeWith,

@@ -7,7 +7,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import type { OwnTester } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
-import { ownFace, parseOwnTester } from '@near-spoke/core/verify/enter';
+import { ownFace, parseOwnTester } from '@near-spoke/core/verify/entry';
 import { missedOf, plainBench } from '@near-spoke/core/verify/explain';
 import { Deeds } from '../../shell/deeds';
 import { LampScan } from '../entry/lamp-scan';

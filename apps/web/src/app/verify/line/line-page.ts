@@ -19,7 +19,7 @@ import {
   judgeLine,
   ringerLoad,
   type LineReadings,
-} from '@near-spoke/core/verify/line';
+} from '@near-spoke/core/verify/telephone';
 import { OpenLink } from '../../link/open-link';
 import { isText, isTexts, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';

@@ -13,7 +13,7 @@ import {
   unbalance,
   unbalanceBetween,
   type LoopVerdict,
-} from '@near-spoke/core/verify/ohms';
+} from '@near-spoke/core/verify/power';
 import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
 import { OpenLink } from '../../link/open-link';
 import { isTexts, kept } from '../../shell/kept';

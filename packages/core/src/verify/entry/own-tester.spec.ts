@@ -1,8 +1,8 @@
 import { fourPairWiring, pairsOf } from '../../link';
-import { plainBench } from '../electric/bench';
-import { PLAIN_LAMPS } from '../electric/lamp-circuit';
-import { madeWith } from '../electric/made';
-import { observe } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { PLAIN_LAMPS } from '../circuit/lamp-circuit';
+import { madeWith } from '../circuit/made';
+import { observe } from '../circuit/trial';
 import { everyFault } from '../explain/tell';
 import { parseOwnTester } from './own-tester';
 

@@ -1,8 +1,8 @@
 import { compareContacts, type Contact } from '../../catalogue';
-import { madeWith } from '../electric/made';
-import type { CircuitStep } from '../electric/lamp-circuit';
-import { observe, stepsOf, type Bench, type Trial } from '../electric/trial';
-import { lightOf, type LampLight, type LampStep } from '../electric/observe';
+import { madeWith } from '../circuit/made';
+import type { CircuitStep } from '../circuit/lamp-circuit';
+import { observe, stepsOf, type Bench, type Trial } from '../circuit/trial';
+import { lightOf, type LampLight, type LampStep } from '../circuit/observe';
 import { parseWireMap, mapContacts } from '../wire-map-text';
 
 export type LampTesterId = 'pair-lamps' | 'sequential-lamps';

@@ -1,7 +1,7 @@
 import { CONTACT_NAME } from '../../catalogue';
-import type { CircuitStep, LampParts } from '../electric/lamp-circuit';
-import { nodeAt } from '../electric/link-circuit';
-import type { CircuitPart, Node } from '../electric/circuit-part';
+import type { CircuitStep, LampParts } from '../circuit/lamp-circuit';
+import { nodeAt } from '../circuit/link-circuit';
+import type { CircuitPart, Node } from '../circuit/circuit-part';
 
 export type ParsedOwnTester =
   | { readonly ok: true; readonly steps: readonly CircuitStep[] }

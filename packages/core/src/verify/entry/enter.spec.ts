@@ -1,8 +1,8 @@
 import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { parseOhm } from '../../units';
-import { plainBench } from '../electric/bench';
-import { madeWith } from '../electric/made';
-import { observe } from '../electric/trial';
+import { plainBench } from '../circuit/bench';
+import { madeWith } from '../circuit/made';
+import { observe } from '../circuit/trial';
 import { testersFor } from '../explain/blind-spots';
 import { completeFault } from '../explain/complete-fault';
 import { compareTest, judgeTest } from '../explain/judge-test';

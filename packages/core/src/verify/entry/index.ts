@@ -8,8 +8,8 @@ export {
   type EntryForm,
   type EntryRow,
 } from './form';
-export type { CircuitStep } from '../electric/lamp-circuit';
-export { lightOf, type LampLight, type LampStep } from '../electric/observe';
+export type { CircuitStep } from '../circuit/lamp-circuit';
+export { lightOf, type LampLight, type LampStep } from '../circuit/observe';
 export {
   darkSteps,
   lampFace,

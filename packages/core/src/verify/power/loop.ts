@@ -1,7 +1,7 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
 import { SCHEDULED_LENGTH_SHARE } from '../../link';
 import type { Uncertain } from '../../units';
-import type { CableFacts } from '../electric/bench';
+import type { CableFacts } from '../circuit/bench';
 
 /** Relative standard uncertainty of a drawn conductor's area. Generic. */
 const AREA_U = 0.02;
