@@ -1,7 +1,7 @@
 export { DONE_ACTIONS, type Done, type DoneAction } from './done';
 export { applyFaults } from './apply-faults';
-export { ARRANGEMENTS, type Arrangement } from './arrangement';
-export type { Action } from './describe-fault';
+export { ARRANGEMENTS, type Arrangement } from './diagnose/arrangement';
+export type { Action } from './diagnose/describe-fault';
 export {
   LEFT_OPEN,
   diagnose,
@@ -9,7 +9,7 @@ export {
   type Diagnosis,
   type TestResult,
   type Unseen,
-} from './diagnose';
+} from './diagnose/diagnose';
 export {
   FAULT_KINDS,
   PLACES,

@@ -1,6 +1,6 @@
 import { SHELL, type Contact } from '../../catalogue';
 import { intendedFar, pairAt, pairsOf, turnedContact, type Wiring } from '../../link';
-import { blockSlipsOf, contactsOf, placesOf, type BlockSlip } from '../block-slips';
+import { blockSlipsOf, contactsOf, placesOf, type BlockSlip } from '../diagnose/block-slips';
 import type { Fault, FaultKind, Place } from '../fault';
 import { NEIGHBOUR_SHARE, type Prior } from './prior';
 

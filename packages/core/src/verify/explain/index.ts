@@ -1,11 +1,5 @@
 // A door of its own: what is behind it is heavy, and only some pages need it.
-export {
-  benchOf,
-  cordBenchOf,
-  plainBench,
-  type CableFacts,
-  type CordMake,
-} from '../circuit/bench';
+export { benchOf, cordBenchOf, plainBench, type CableFacts, type CordMake } from '../circuit/bench';
 export { madeWith, type Made } from '../circuit/made';
 export type { CircuitPart } from '../circuit/circuit-part';
 export { solveCircuit } from '../circuit/network';

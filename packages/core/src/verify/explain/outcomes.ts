@@ -3,7 +3,7 @@ import { wireRows, type Wiring } from '../../link';
 import { madeWith } from '../circuit/made';
 import { lightOf, type LampStep } from '../circuit/observe';
 import { observe, type Bench, type Shown, type Trial } from '../circuit/trial';
-import { list } from '../fault-words';
+import { list } from '../diagnose/fault-words';
 import type { Fault } from '../fault';
 import { countedOn, spell } from './agree';
 import type { Candidate } from './explain';

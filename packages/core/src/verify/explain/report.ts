@@ -12,7 +12,7 @@ import type { Prior } from './prior';
 import { placesOf, repairKey } from './repair';
 import { SEVERAL_FAULTS, type Fault, type FaultKind, type Place } from '../fault';
 import type { TesterId } from '../tester';
-import { list } from '../fault-words';
+import { list } from '../diagnose/fault-words';
 import { provenBy } from './proven-by';
 import { described, orderOf, shortly, tellAdvice } from './tell';
 

@@ -1,8 +1,8 @@
 import type { Wiring } from '../../link';
 import type { Trial } from '../circuit/trial';
 import { capital, lower } from '../../units';
-import { WORDING } from '../describe-fault';
-import { list } from '../fault-words';
+import { WORDING } from '../diagnose/describe-fault';
+import { list } from '../diagnose/fault-words';
 import { PLACES, SEVERAL_FAULTS, type Fault, type Place } from '../fault';
 import { tester } from '../tester';
 import { hypothesesOf } from './hypotheses';

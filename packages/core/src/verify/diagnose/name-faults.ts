@@ -1,4 +1,4 @@
-import { SHELL, compareContacts, type Contact } from '../catalogue';
+import { SHELL, compareContacts, type Contact } from '../../catalogue';
 import {
   intendedFar,
   pairAt,
@@ -7,9 +7,9 @@ import {
   type End,
   type Reading,
   type Wiring,
-} from '../link';
+} from '../../link';
 import type { WiringExplanation } from './explain-wiring';
-import type { Fault } from './fault';
+import type { Fault } from '../fault';
 import { cyclesOf, pairArrival, turnedMaps, wiresOf, type WireMap } from './wiring-distance';
 
 /** Faults of order: the fewest cycles, crossed pairs and slips of whole connectors that make up the map. */

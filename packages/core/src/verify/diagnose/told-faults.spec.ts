@@ -1,8 +1,8 @@
-import { WIRE_CONTACTS, type Contact } from '../catalogue';
-import { fourPairWiring, type Net, type Wiring } from '../link';
-import { seeded } from '../testing/seeded';
+import { WIRE_CONTACTS, type Contact } from '../../catalogue';
+import { fourPairWiring, type Net, type Wiring } from '../../link';
+import { seeded } from '../../testing/seeded';
 import { diagnose, type Diagnosis } from './diagnose';
-import type { Fault } from './fault';
+import type { Fault } from '../fault';
 
 const WIRINGS: Readonly<Record<string, Wiring>> = {
   straight: fourPairWiring('T568B', 'T568B'),

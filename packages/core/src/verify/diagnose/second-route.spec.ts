@@ -1,6 +1,6 @@
-import { WIRE_CONTACTS, conductor, type Contact } from '../catalogue';
-import { fourPairWiring, type Net, type Wiring } from '../link';
-import { seeded } from '../testing/seeded';
+import { WIRE_CONTACTS, conductor, type Contact } from '../../catalogue';
+import { fourPairWiring, type Net, type Wiring } from '../../link';
+import { seeded } from '../../testing/seeded';
 import { diagnose } from './diagnose';
 
 /*

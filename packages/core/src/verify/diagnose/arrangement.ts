@@ -1,5 +1,5 @@
-import { WIRE_CONTACTS, type Contact } from '../catalogue';
-import { turnedContact, wireContacts, type Wiring } from '../link';
+import { WIRE_CONTACTS, type Contact } from '../../catalogue';
+import { turnedContact, wireContacts, type Wiring } from '../../link';
 import type { WiringExplanation } from './explain-wiring';
 import { wiresOf } from './wiring-distance';
 

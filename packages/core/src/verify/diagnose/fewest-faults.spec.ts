@@ -1,4 +1,4 @@
-import { SHELL, WIRE_CONTACTS, scheme, type Contact } from '../catalogue';
+import { SHELL, WIRE_CONTACTS, scheme, type Contact } from '../../catalogue';
 import {
   conductorGraph,
   fourPairWiring,
@@ -6,10 +6,10 @@ import {
   joinedGroups,
   type Net,
   type Wiring,
-} from '../link';
-import { seeded } from '../testing/seeded';
+} from '../../link';
+import { seeded } from '../../testing/seeded';
 import { diagnose } from './diagnose';
-import { WIRING_KINDS, type Fault } from './fault';
+import { WIRING_KINDS, type Fault } from '../fault';
 
 // An independent search for the fewest slips, by breadth first over every order of eight conductors:
 // a slip swaps two conductors, crosses two pairs, or turns a plug upside down.

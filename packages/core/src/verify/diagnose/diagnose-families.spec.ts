@@ -1,4 +1,4 @@
-import { SHELL, type Contact } from '../catalogue';
+import { SHELL, type Contact } from '../../catalogue';
 import {
   PLAIN_JOB,
   canonicalReading,
@@ -6,9 +6,9 @@ import {
   sameReading,
   wiringOf,
   type Wiring,
-} from '../link';
-import { seeded } from '../testing/seeded';
-import { applyFaults } from './apply-faults';
+} from '../../link';
+import { seeded } from '../../testing/seeded';
+import { applyFaults } from '../apply-faults';
 import { diagnose } from './diagnose';
 
 describe('links of other families', () => {

@@ -1,4 +1,4 @@
-import { SHELL, compareContacts, conductor, type Contact } from '../catalogue';
+import { SHELL, compareContacts, conductor, type Contact } from '../../catalogue';
 import {
   fourPairWiring,
   intendedFar,
@@ -7,8 +7,8 @@ import {
   wireContacts,
   type End,
   type Wiring,
-} from '../link';
-import { capital } from '../units';
+} from '../../link';
+import { capital } from '../../units';
 import { GROUP_PAIRS } from './block-slips';
 import {
   counted,
@@ -22,7 +22,7 @@ import {
   conductorsOnly,
   shortedContacts,
 } from './fault-words';
-import type { Fault, FaultKind, Place } from './fault';
+import type { Fault, FaultKind, Place } from '../fault';
 
 export interface Action {
   readonly end: Place | 'either';

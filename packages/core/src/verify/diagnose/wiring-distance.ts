@@ -1,5 +1,5 @@
-import { SHELL, type Contact } from '../catalogue';
-import { pairAt, pairsOf, turnedContact, type EndWiring, type Wiring } from '../link';
+import { SHELL, type Contact } from '../../catalogue';
+import { pairAt, pairsOf, turnedContact, type EndWiring, type Wiring } from '../../link';
 
 /** Near contact to far contact, one to one. */
 export type WireMap = ReadonlyMap<Contact, Contact>;

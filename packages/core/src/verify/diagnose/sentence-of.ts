@@ -1,9 +1,9 @@
-import type { Wiring } from '../link';
-import { capital, lower } from '../units';
+import type { Wiring } from '../../link';
+import { capital, lower } from '../../units';
 import { WORDING } from './describe-fault';
 import { arrivals, counted, list, named } from './fault-words';
 import type { WiringExplanation } from './explain-wiring';
-import { WIRING_KINDS, type Fault } from './fault';
+import { WIRING_KINDS, type Fault } from '../fault';
 
 /**
  * A fault in a sentence that holds of the reading it explains: of a fault of order only what arrives is

@@ -1,6 +1,13 @@
-import { PLAIN_JOB, canonicalReading, sameReading, wiringOf, type Net, type Wiring } from '../link';
-import { seeded } from '../testing/seeded';
-import { applyFaults } from './apply-faults';
+import {
+  PLAIN_JOB,
+  canonicalReading,
+  sameReading,
+  wiringOf,
+  type Net,
+  type Wiring,
+} from '../../link';
+import { seeded } from '../../testing/seeded';
+import { applyFaults } from '../apply-faults';
 import { diagnose } from './diagnose';
 
 const end = { place: '', connector: 'block-25-pair', scheme: 'T568B' as const };

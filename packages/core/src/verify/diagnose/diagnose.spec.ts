@@ -1,4 +1,4 @@
-import { SHELL, WIRE_CONTACTS, type Contact, type SchemeId } from '../catalogue';
+import { SHELL, WIRE_CONTACTS, type Contact, type SchemeId } from '../../catalogue';
 import {
   canonicalReading,
   conductorGraph,
@@ -8,11 +8,11 @@ import {
   sameReading,
   type Net,
   type Wiring,
-} from '../link';
-import { seeded } from '../testing/seeded';
-import { applyFaults } from './apply-faults';
+} from '../../link';
+import { seeded } from '../../testing/seeded';
+import { applyFaults } from '../apply-faults';
 import { diagnose, type Diagnosis, type TestResult } from './diagnose';
-import type { Fault } from './fault';
+import type { Fault } from '../fault';
 
 const straight = fourPairWiring('T568B', 'T568B');
 const crossed = fourPairWiring('T568A', 'T568B');

@@ -1,5 +1,5 @@
-import type { Contact } from '../catalogue';
-import { intendedFar, wireContacts, type Reading, type Wiring } from '../link';
+import type { Contact } from '../../catalogue';
+import { intendedFar, wireContacts, type Reading, type Wiring } from '../../link';
 import { explainBlock, type LaidSlip } from './explain-block';
 import { turnedMaps, wiringDistance, type WireMap } from './wiring-distance';
 

@@ -1,6 +1,6 @@
-import type { Contact } from '../catalogue';
-import { pairsOf, wireContacts, type Wiring } from '../link';
-import type { FaultKind } from './fault';
+import type { Contact } from '../../catalogue';
+import { pairsOf, wireContacts, type Wiring } from '../../link';
+import type { FaultKind } from '../fault';
 import type { WireMap } from './wiring-distance';
 
 /** Pairs of one group of the 25-pair colour code: those whose tips have the same colour. */

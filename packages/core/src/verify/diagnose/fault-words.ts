@@ -1,7 +1,7 @@
-import { SHELL, conductor, type Contact } from '../catalogue';
-import { capital } from '../units';
-import { coreAt, type End, type Wiring } from '../link';
-import type { Fault } from './fault';
+import { SHELL, conductor, type Contact } from '../../catalogue';
+import { capital } from '../../units';
+import { coreAt, type End, type Wiring } from '../../link';
+import type { Fault } from '../fault';
 
 const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 export const counted = (count: number): string => COUNT[count] ?? String(count);

@@ -1,5 +1,5 @@
-import type { Contact } from '../catalogue';
-import { intendedFar, pairsOf, type Reading, type Wiring } from '../link';
+import type { Contact } from '../../catalogue';
+import { intendedFar, pairsOf, type Reading, type Wiring } from '../../link';
 import {
   blockSlipsOf,
   contactsOf,

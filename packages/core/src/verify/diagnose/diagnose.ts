@@ -1,13 +1,13 @@
-import type { Contact } from '../catalogue';
-import { canonicalReading, pairsOf, type Reading, type Wiring } from '../link';
+import type { Contact } from '../../catalogue';
+import { canonicalReading, pairsOf, type Reading, type Wiring } from '../../link';
 import { arrangementOf, type Arrangement } from './arrangement';
 import { WORDING, type Action } from './describe-fault';
 import { list } from './fault-words';
 import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
-import type { Fault } from './fault';
+import type { Fault } from '../fault';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
-import { tester, type Blindness, type MapTesterId } from './tester';
+import { tester, type Blindness, type MapTesterId } from '../tester';
 import { wiresOf } from './wiring-distance';
 
 export interface TestResult {
