@@ -1,6 +1,12 @@
 import { readingOf } from '@near-spoke/contract/tests';
 import { fourPairWiring, type Wiring } from '@near-spoke/core/link';
-import { FAULT_KINDS, type Fault, type FaultKind, type TesterId } from '@near-spoke/core/verify';
+import {
+  FAULT_KINDS,
+  READABLE,
+  commandOf,
+  type Fault,
+  type FaultKind,
+} from '@near-spoke/core/verify';
 import {
   completeFault,
   everyFault,
@@ -10,24 +16,17 @@ import {
   procedureOf,
   testersFor,
 } from '@near-spoke/core/verify/explain';
-import { tester as classOf } from '@near-spoke/core/verify';
 import { Instrument, row } from './instrument';
 import { block } from './parse-line';
 
-const KINDS_OF_READING = ['PAIR', 'IDEN', 'PLAM', 'SLAM'] as const;
-const CLASS: Readonly<Record<(typeof KINDS_OF_READING)[number], TesterId>> = {
-  PAIR: 'pairing',
-  IDEN: 'identifying-remote',
-  PLAM: 'pair-lamps',
-  SLAM: 'sequential-lamps',
-};
+const COMMANDS: readonly string[] = READABLE.flatMap((id) => commandOf(id) ?? []);
 
 /**
  * A bench tester that is not there: it has a cable of its own, whose faults can be set or dealt, and
  * says what a tester of the chosen class would show of it.
  */
 export class CableTester extends Instrument {
-  private kind: (typeof KINDS_OF_READING)[number] = 'PAIR';
+  private kind = 'PAIR';
   private wiring: Wiring = fourPairWiring('T568B', 'T568B');
   private faults: readonly Fault[] = [];
   private last: string | null = null;
@@ -44,7 +43,7 @@ export class CableTester extends Instrument {
 
   protected readonly own = [
     row('CONF', 'CONFIGURE', false, 1, ([kind = '']) => {
-      const found = KINDS_OF_READING.find((row) => kind.toUpperCase().startsWith(row));
+      const found = COMMANDS.find((row) => kind.toUpperCase().startsWith(row));
       if (!found) return { refused: 'value' };
       this.kind = found;
       this.last = null;
@@ -113,8 +112,8 @@ export class CableTester extends Instrument {
   private scan(): string {
     if (this.deck !== null) this.dealOne();
     const bench = plainBench(this.wiring);
-    const row = testersFor(this.wiring).find(({ id }) => id === CLASS[this.kind]);
-    const [trial] = procedureOf(row ?? classOf('pairing'), this.wiring);
+    const row = testersFor(this.wiring).find(({ id }) => commandOf(id) === this.kind);
+    const [trial] = procedureOf(row ?? { id: 'pairing' }, this.wiring);
     if (!trial) throw new Error('This tester reads nothing');
     const shown = observe(trial, madeWith(this.wiring, this.faults), bench);
     return JSON.stringify(readingOf(trial, shown));

@@ -7,11 +7,9 @@ import {
   solveCircuit,
   type CircuitPart,
 } from '@near-spoke/core/verify/explain';
-import {
-  pairLamps,
-  sequentialLamps,
-} from '../../../packages/core/src/verify/circuit/lamp-circuit';
 import { linkCircuit } from '../../../packages/core/src/verify/circuit/link-circuit';
+import { pairLamps } from '../../../packages/core/src/verify/testers/pair-lamps';
+import { sequentialLamps } from '../../../packages/core/src/verify/testers/sequential-lamps';
 
 const LEAK_OHM = 1e10;
 

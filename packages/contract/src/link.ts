@@ -1,5 +1,5 @@
 import { LENGTH_HOW } from '@near-spoke/core/link';
-import { LINK_STATES } from '@near-spoke/core/record';
+import { LINK_STATES } from '@near-spoke/core/closed-sets';
 import * as z from 'zod';
 import { endpoints, versionSeen } from './endpoint';
 import {

@@ -1,5 +1,5 @@
 import { CONTACT_NAME, JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
-import { ENTERED } from '@near-spoke/core/record';
+import { ENTERED } from '@near-spoke/core/closed-sets';
 import * as z from 'zod';
 
 export const id = z.uuid();

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { MEASURE_KINDS } from '@near-spoke/core/terminate';
+import { MEASURE_KINDS } from '@near-spoke/core/closed-sets';
 import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import { cableId, connectorId, end, filled, jacket, scheme } from './primitives';
 import type { Shared } from './shared';

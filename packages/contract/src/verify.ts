@@ -1,7 +1,13 @@
-import { ARRANGEMENTS, FAULT_KINDS, LEFT_OPEN, tester as testerRow } from '@near-spoke/core/verify';
+import {
+  ARRANGEMENTS,
+  FAULT_KINDS,
+  LEFT_OPEN,
+  MAP_TESTER_IDS,
+  REMAKE_CAUSES,
+  SEES_PAIRING,
+} from '@near-spoke/core/closed-sets';
 import { SHELL, compareContacts } from '@near-spoke/core/catalogue';
 import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
-import { REMAKE_CAUSES } from '@near-spoke/core/terminate';
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { factKind, linkFactEndpoints } from './fact-kind';
@@ -13,7 +19,7 @@ const net = z
   .refine(({ near, far }) => near.length + far.length > 0, 'names no contact')
   .meta({ id: 'Net', description: 'Contacts of both ends that are joined to one another.' });
 
-export const tester = z.enum(['identifying-remote', 'pairing']).meta({ id: 'Tester' });
+export const tester = z.enum(MAP_TESTER_IDS).meta({ id: 'Tester' });
 
 const shown = {
   tester,
@@ -50,7 +56,7 @@ function checkShown(result: Shown, context: z.RefinementCtx): void {
         seen.add(key);
       });
   });
-  if (result.splitPairs.length > 0 && testerRow(result.tester).blindTo.includes('split-pair'))
+  if (result.splitPairs.length > 0 && !SEES_PAIRING.has(result.tester))
     context.addIssue({
       code: 'custom',
       path: ['splitPairs'],

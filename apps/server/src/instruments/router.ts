@@ -1,18 +1,11 @@
 import { instrumentEndpoints } from '@near-spoke/contract/instruments';
 import { testReading } from '@near-spoke/contract/tests';
+import { commandOf } from '@near-spoke/core/verify';
 import { here, type Mounted } from '../http/mount';
 import type { Services } from '../services';
 import { instrumentProblem } from './bench';
 import { confirmInstrument, createInstrument, removeInstrument } from './repository';
 import { InstrumentError, nameIn, refuseErrors, talk, unblock } from './talk';
-
-/** As which class a tester shall read, in its own words. */
-const CONFIGURE = {
-  pairing: 'PAIR',
-  'identifying-remote': 'IDEN',
-  'pair-lamps': 'PLAM',
-  'sequential-lamps': 'SLAM',
-} as const;
 
 /** Instruments, spoken to in lines of text: see docs/instruments.md. */
 export const instrumentOperations = ({ db, bench }: Services): Mounted[] => [
@@ -32,7 +25,7 @@ export const instrumentOperations = ({ db, bench }: Services): Mounted[] => [
       const [name, data, error] = await talk(address, [
         '*CLS',
         '*IDN?',
-        `CONF ${CONFIGURE[tester]}`,
+        `CONF ${commandOf(tester) ?? ''}`,
         'READ?',
         'SYST:ERR?',
       ]);

@@ -126,9 +126,12 @@ const toldNext = ({ trial, outcomes, ...next }: NextTest) => ({
 });
 
 /** Every reading that a class takes of a link, or the one of a tester of one's own. */
-function trialsOf(asked: Asked<Endpoints['predict']>['body']['tester'], bench: Bench): Trial[] {
+function trialsOf(
+  asked: Asked<Endpoints['predict']>['body']['tester'],
+  bench: Bench,
+): readonly Trial[] {
   if (typeof asked !== 'string')
-    return [{ tester: 'own-lamps', steps: asked.circuit, moved: null }];
+    return [{ tester: 'own-lamps', circuit: asked.circuit, moved: null }];
   if (!testersFor(bench.wiring).some(({ id }) => id === asked))
     throw new ProblemError(
       422,

@@ -1,15 +1,9 @@
-import { MAP_TESTERS } from '@near-spoke/core/verify';
+import { READABLE } from '@near-spoke/core/verify';
 import * as z from 'zod';
 import { endpoints, versionSeen } from '../endpoint';
 import { id, line, version } from '../primitives';
 import { testReading } from '../tests';
 import type { Shared } from '../shared';
-
-export const READABLE = [
-  ...MAP_TESTERS.map(({ id: name }) => name),
-  'pair-lamps',
-  'sequential-lamps',
-] as const;
 
 export const INSTRUMENT_KINDS = ['tester', 'reflectometer'] as const;
 export type InstrumentKind = (typeof INSTRUMENT_KINDS)[number];

@@ -1,4 +1,4 @@
-import { DONE_ACTIONS } from '@near-spoke/core/verify';
+import { DONE_ACTIONS } from '@near-spoke/core/closed-sets';
 import type { Happened } from '@near-spoke/core/verify/explain';
 import * as z from 'zod';
 import { contact } from '../primitives';

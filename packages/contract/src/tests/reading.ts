@@ -1,6 +1,17 @@
 import { SHELL } from '@near-spoke/core/catalogue';
 import type { ContactNode } from '@near-spoke/core/link';
-import type { Seen, Shown, Trial } from '@near-spoke/core/verify/explain';
+import {
+  FORMS,
+  TESTER_CLASSES,
+  classOf,
+  type FieldKind,
+  type Fields,
+  type Seen,
+  type Shown,
+  type SomeClass,
+  type TesterClass,
+  type Trial,
+} from '@near-spoke/core/verify/explain';
 import * as z from 'zod';
 import { contact, end } from '../primitives';
 import type { Shared } from '../shared';
@@ -76,221 +87,167 @@ const net = z.strictObject({
 });
 const measured = z.number().nonnegative().max(1e9).nullable();
 
-/** What every class of tester is told to do, without what it showed. */
-const TRIALS = {
-  'identifying-remote': { moved },
-  pairing: { moved },
-  'pair-lamps': { moved },
-  'sequential-lamps': { moved },
-  'own-lamps': { moved, circuit },
-  beeper: { moved, from: node, to: node },
-  ohmmeter: {
-    moved,
-    from: node,
-    to: node,
-    joined: z
-      .array(contact)
-      .max(50)
-      .default([])
-      .meta({ description: 'Far contacts that a jack joins meanwhile.' }),
-  },
-  reflectometer: { moved },
-  tone: { moved, from: contact },
-  look: { end },
-  'coax-trio': { moved },
-} as const;
+/** How each kind of field is written: of what a tester is put to, and of what it shows. */
+const FIELDS = {
+  moved,
+  node,
+  contact,
+  end,
+  joined: z
+    .array(contact)
+    .max(50)
+    .default([])
+    .meta({ description: 'Far contacts that a jack joins meanwhile.' }),
+  circuit,
+  nets: z.array(net).max(200),
+  splitPairs: z
+    .array(z.tuple([contact, contact]))
+    .max(25)
+    .nullable()
+    .default(null),
+  lampSteps,
+  flag: z.boolean(),
+  ohm: measured.meta({ description: 'Null for open.' }),
+  trio: z.tuple([measured, measured, measured]).meta({
+    description: 'Far end open, shorted, terminated.',
+  }),
+  pairEnds: z
+    .array(z.strictObject({ pair: z.int().positive(), place, shows: z.enum(['open', 'short']) }))
+    .max(50),
+  heard: z.array(contact).max(50),
+  colours: z.record(contact, z.string().max(20)),
+  flaws: z.array(contact).max(50).nullable().default(null).meta({
+    description:
+      'Contacts where something else is to be seen, as a strand; null where nobody said.',
+  }),
+} as const satisfies Record<FieldKind, z.ZodType>;
 
-/** What it showed. */
-const SHOWN = {
-  nets: {
-    nets: z.array(net).max(200),
-    splitPairs: z
-      .array(z.tuple([contact, contact]))
-      .max(25)
-      .nullable()
-      .default(null),
-  },
-  lamps: { steps: lampSteps },
-  beep: { beeps: z.boolean() },
-  ohms: { ohm: measured.meta({ description: 'Null for open.' }) },
-  lengths: {
-    pairs: z
-      .array(
-        z.strictObject({
-          pair: z.int().positive(),
-          place,
-          shows: z.enum(['open', 'short']),
-        }),
-      )
-      .max(50),
-  },
-  tone: { heard: z.array(contact).max(50) },
-  colours: {
-    cores: z.record(contact, z.string().max(20)),
-    flaws: z.array(contact).max(50).optional().meta({
-      description:
-        'Contacts where something else is to be seen, as a strand; left out where nobody said.',
-    }),
-  },
-  trio: {
-    ohms: z.tuple([measured, measured, measured]).meta({
-      description: 'Far end open, shorted, terminated.',
-    }),
-  },
-} as const;
+type Shape<F extends Fields> = { readonly [Name in keyof F]: (typeof FIELDS)[F[Name]] };
+/** Fields as they are written, each by its kind. */
+const shapeOf = <F extends Fields>(fields: F): Shape<F> =>
+  // Made name by name from the table that the type is made from.
+  Object.fromEntries(
+    Object.entries(fields).map(([name, kind]) => [name, FIELDS[kind]]),
+  ) as unknown as Shape<F>;
 
-const row = <T extends keyof typeof TRIALS, S extends keyof typeof SHOWN>(tester: T, shown: S) =>
+type Row<Id extends string, Given extends Fields> = z.ZodObject<
+  { readonly tester: z.ZodLiteral<Id> } & Shape<Given>,
+  z.core.$strict
+>;
+type ReadingBy<C> =
+  C extends TesterClass<infer Id, infer Put, infer Method>
+    ? Row<Id, Put & (typeof FORMS)[Method]['gives']>
+    : never;
+type TrialBy<C> =
+  C extends TesterClass<infer Id, infer Put, SomeClass['method']> ? Row<Id, Put> : never;
+
+/** One of several, told apart by its tester. */
+const byTester = <One extends z.core.$ZodTypeDiscriminable>(of: (row: SomeClass) => z.ZodObject) =>
+  // One for each class, of which there are some.
+  z.discriminatedUnion('tester', TESTER_CLASSES.map(of) as unknown as [One, ...One[]]);
+
+export const testReading = byTester<ReadingBy<SomeClass>>((row) =>
   z.strictObject({
-    tester: z.literal(tester),
-    ...TRIALS[tester],
-    ...SHOWN[shown],
-  });
-
-export const testReading = z
-  .discriminatedUnion('tester', [
-    row('identifying-remote', 'nets'),
-    row('pairing', 'nets'),
-    row('pair-lamps', 'lamps'),
-    row('sequential-lamps', 'lamps'),
-    row('own-lamps', 'lamps'),
-    row('beeper', 'beep'),
-    row('ohmmeter', 'ohms'),
-    row('reflectometer', 'lengths'),
-    row('tone', 'tone'),
-    row('look', 'colours'),
-    row('coax-trio', 'trio'),
-  ])
-  .meta({ id: 'TestReading', description: 'One use of a tester, and what it showed.' });
+    tester: z.literal(row.id),
+    ...shapeOf(row.put),
+    ...shapeOf(FORMS[row.method].gives),
+  }),
+).meta({ id: 'TestReading', description: 'One use of a tester, and what it showed.' });
 
 export type TestReading = Shared<z.output<typeof testReading>>;
 export type TestReadingInput = Shared<z.input<typeof testReading>>;
 
-/** A reading as core takes it. */
-export function seenOf(reading: TestReading): Seen {
-  switch (reading.tester) {
-    case 'identifying-remote':
-    case 'pairing': {
-      const { nets, splitPairs, ...trial } = reading;
-      const pairs = reading.tester === 'pairing' ? (splitPairs ?? []) : null;
-      return { trial, shown: { method: 'nets', nets, splitPairs: pairs } };
-    }
-    case 'pair-lamps':
-    case 'sequential-lamps': {
-      const { steps, ...trial } = reading;
-      return { trial, shown: { method: 'lamps', steps } };
-    }
-    case 'own-lamps': {
-      const { steps, circuit: own, ...trial } = reading;
-      return { trial: { ...trial, steps: own }, shown: { method: 'lamps', steps } };
-    }
-    case 'beeper': {
-      const { beeps, ...trial } = reading;
-      return { trial, shown: { method: 'beep', beeps } };
-    }
-    case 'ohmmeter': {
-      const { ohm: shown, ...trial } = reading;
-      return { trial, shown: { method: 'ohms', ohm: shown } };
-    }
-    case 'reflectometer': {
-      const { pairs, ...trial } = reading;
-      return { trial, shown: { method: 'lengths', pairs } };
-    }
-    case 'tone': {
-      const { heard, ...trial } = reading;
-      return { trial, shown: { method: 'tone', heard } };
-    }
-    case 'look': {
-      const { cores, flaws, ...trial } = reading;
-      return {
-        trial: { ...trial, moved: null },
-        shown: {
-          method: 'colours',
-          cores: new Map(Object.entries(cores)),
-          ...(flaws ? { flaws } : {}),
-        },
-      };
-    }
-    case 'coax-trio': {
-      const { ohms, ...trial } = reading;
-      return { trial, shown: { method: 'trio', ohms } };
-    }
-  }
-}
-
 /** A use of a tester, before it has shown anything. */
-const instruction = <T extends keyof typeof TRIALS>(tester: T) =>
-  z.strictObject({ tester: z.literal(tester), ...TRIALS[tester] });
-
-export const testTrial = z
-  .discriminatedUnion('tester', [
-    instruction('identifying-remote'),
-    instruction('pairing'),
-    instruction('pair-lamps'),
-    instruction('sequential-lamps'),
-    instruction('own-lamps'),
-    instruction('beeper'),
-    instruction('ohmmeter'),
-    instruction('reflectometer'),
-    instruction('tone'),
-    instruction('look'),
-    instruction('coax-trio'),
-  ])
-  .meta({ id: 'TestTrial', description: 'A reading without what it showed.' });
+export const testTrial = byTester<TrialBy<SomeClass>>((row) =>
+  z.strictObject({ tester: z.literal(row.id), ...shapeOf(row.put) }),
+).meta({ id: 'TestTrial', description: 'A reading without what it showed.' });
 
 export type TestTrial = Shared<z.output<typeof testTrial>>;
 
-const fieldsOf = (trial: Trial) =>
-  trial.tester === 'own-lamps'
-    ? { tester: trial.tester, moved: trial.moved, circuit: trial.steps }
-    : trial.tester === 'look'
-      ? { tester: trial.tester, end: trial.end }
-      : trial;
+/** Kinds that core holds in another way than they are written. */
+const HELD: Partial<
+  Record<
+    FieldKind,
+    { readonly read: (written: never) => unknown; readonly write: (held: never) => unknown }
+  >
+> = {
+  colours: {
+    read: (written: Readonly<Record<string, string>>) => new Map(Object.entries(written)),
+    write: (held: ReadonlyMap<string, string>) => Object.fromEntries(held),
+  },
+};
+
+const fieldsOf = (fields: Fields, of: object, way: 'read' | 'write'): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.entries(fields).map(([name, kind]) => {
+      const value: unknown = Reflect.get(of, name);
+      // A field of a kind holds what that kind's own functions take.
+      return [name, HELD[kind]?.[way](value as never) ?? value];
+    }),
+  );
+
+/** A reading as core takes it. */
+export function seenOf(reading: TestReading): Seen {
+  const row = classOf(reading);
+  // Both are made of the fields by which the reading itself was read.
+  const trial = {
+    tester: reading.tester,
+    moved: null,
+    ...fieldsOf(row.put, reading, 'read'),
+  } as Trial;
+  const shown = {
+    method: row.method,
+    ...fieldsOf(FORMS[row.method].gives, reading, 'read'),
+  } as Shown;
+  return { trial, shown: row.kept?.(shown) ?? shown };
+}
+
+const written = (trial: Trial) => ({
+  tester: trial.tester,
+  ...fieldsOf(classOf(trial).put, trial, 'write'),
+});
 
 /** What core is to try, as a trial of the contract. */
-export const trialOf = (trial: Trial): TestTrial => testTrial.parse(fieldsOf(trial));
+export const trialOf = (trial: Trial): TestTrial => testTrial.parse(written(trial));
 
 /** The same with what it showed. */
-export function readingOf(trial: Trial, shown: Shown): TestReading {
-  const { method: _, ...what } = shown;
-  const plain =
-    shown.method === 'colours' ? { ...what, cores: Object.fromEntries(shown.cores) } : what;
-  return testReading.parse({ ...fieldsOf(trial), ...plain });
+export const readingOf = (trial: Trial, shown: Shown): TestReading =>
+  testReading.parse({
+    ...written(trial),
+    ...fieldsOf(FORMS[shown.method].gives, shown, 'write'),
+  });
+
+interface Named {
+  readonly path: string;
+  readonly node: ContactNode;
 }
+
+/** Which contacts a field names, by its kind and its path. */
+const NAMES: Partial<Record<FieldKind, (value: never, path: string) => readonly Named[]>> = {
+  node: (value: ContactNode, path) => [{ path, node: value }],
+  contact: (value: string, path) => [{ path, node: { end: 'near', contact: value } }],
+  heard: (value: readonly string[], path) =>
+    value.map((name, at) => ({ path: `${path}.${at}`, node: { end: 'far', contact: name } })),
+  nets: (value: readonly z.output<typeof net>[], path) =>
+    value.flatMap((row, index) =>
+      (['near', 'far'] as const).flatMap((side) =>
+        row[side].map((name, at) => ({
+          path: `${path}.${index}.${side}.${at}`,
+          node: { end: side, contact: name },
+        })),
+      ),
+    ),
+};
 
 /** Contacts that a reading names and its link does not have, by path. */
 export function strangersIn(
   reading: TestReading,
   has: (side: 'near' | 'far', name: string) => boolean,
 ): { readonly path: string; readonly reason: string }[] {
-  const { trial, shown } = seenOf(reading);
-  const nodes: { readonly path: string; readonly node: ContactNode }[] = [
-    ...('to' in trial
-      ? [
-          { path: 'from', node: trial.from },
-          { path: 'to', node: trial.to },
-        ]
-      : []),
-    ...(trial.tester === 'tone'
-      ? [{ path: 'from', node: { end: 'near' as const, contact: trial.from } }]
-      : []),
-    ...(shown.method === 'nets'
-      ? shown.nets.flatMap((row, index) =>
-          (['near', 'far'] as const).flatMap((side) =>
-            row[side].map((name, at) => ({
-              path: `nets.${index}.${side}.${at}`,
-              node: { end: side, contact: name },
-            })),
-          ),
-        )
-      : []),
-    ...(shown.method === 'tone'
-      ? shown.heard.map((name, at) => ({
-          path: `heard.${at}`,
-          node: { end: 'far' as const, contact: name },
-        }))
-      : []),
-  ];
-  return nodes
+  const row = classOf(reading);
+  const fields: Fields = { ...row.put, ...FORMS[row.method].gives };
+  return Object.entries(fields)
+    .flatMap(([name, kind]) => NAMES[kind]?.(Reflect.get(reading, name) as never, name) ?? [])
     .filter(({ node: { end: side, contact: name } }) => name !== SHELL && !has(side, name))
     .map(({ path, node: { end: side, contact: name } }) => ({
       path,

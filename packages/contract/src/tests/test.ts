@@ -1,4 +1,4 @@
-import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/verify';
+import { FAULT_KINDS, TEST_VERDICTS } from '@near-spoke/core/closed-sets';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
 import { factKind } from '../fact-kind';

@@ -1,6 +1,5 @@
 export { ENTERED, ENTERED_COUNT, ENTERED_TEXT, type Entered } from './entered';
 export {
-  LINK_STATES,
   STATE_NAME,
   THREADING_LIMIT_M,
   endProgress,
@@ -8,7 +7,6 @@ export {
   taskOf,
   tickedKeys,
   type LinkStanding,
-  type LinkState,
   type Tick,
 } from './link-state';
 export { END_NAME, linkFacts } from './link-facts';
@@ -17,3 +15,4 @@ export { togetherWith, type Together } from './ticked-together';
 export { NOT_TESTED, diagnosisNow, type TakenReading, type TakenTest, type Tested } from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';
 export { mergeFields, type Fields, type Merged } from './merge-fields';
+export { LINK_STATES, type LinkState } from './link-states';

@@ -9,6 +9,7 @@ import {
   type TickKey,
 } from '../terminate';
 
+import type { LinkState } from './link-states';
 import { heldOf, proofOf } from './proof';
 import type { Tested } from './tested';
 
@@ -22,19 +23,6 @@ export interface Tick {
   /** ISO 8601. */
   readonly at: string;
 }
-
-export const LINK_STATES = [
-  'does-not-fit',
-  'planned',
-  'half-made',
-  'made',
-  'remade',
-  'fail',
-  'unproven',
-  'pass',
-] as const;
-
-export type LinkState = (typeof LINK_STATES)[number];
 
 export interface LinkStanding {
   readonly state: LinkState;

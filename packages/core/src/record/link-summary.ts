@@ -1,6 +1,7 @@
 import type { Job, Link } from '../link';
 import type { Progress } from '../terminate';
-import { linkStanding, type LinkStanding, type LinkState, type Tick } from './link-state';
+import { linkStanding, type LinkStanding, type Tick } from './link-state';
+import type { LinkState } from './link-states';
 import type { Tested } from './tested';
 
 export interface EndSummary {

@@ -1,9 +1,8 @@
 export { DONE_ACTIONS, type Done, type DoneAction } from './done';
 export { applyFaults } from './apply-faults';
-export { ARRANGEMENTS, type Arrangement } from './diagnose/arrangement';
+export type { Arrangement } from './diagnose/arrangements';
 export type { Action } from './diagnose/describe-fault';
 export {
-  LEFT_OPEN,
   diagnose,
   type DescribedFault,
   type Diagnosis,
@@ -20,16 +19,17 @@ export {
 } from './fault';
 export {
   FAR_ENDS,
-  MAP_TESTERS,
   METHODS,
+  READABLE,
   SHOWS,
   SUBJECTS,
   TESTERS,
   TESTER_IDS,
+  commandOf,
   tester,
-  type MapTesterId,
   type Tester,
   type TesterId,
-} from './tester';
+} from './testers';
 export { mapContacts, parseWireMap, type ParsedWireMap } from './wire-map-text';
 export { TEST_VERDICTS, type TestVerdict } from './test-verdict';
+export { SEES_PAIRING, type MapTesterId } from './map-tester';

@@ -1,12 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Fault, Place, TesterId } from '@near-spoke/core/verify';
 import { madeWith, observe, type Bench } from '@near-spoke/core/verify/explain';
-import {
-  lampFace,
-  ownFace,
-  type CircuitStep,
-  type LampTesterId,
-} from '@near-spoke/core/verify/entry';
+import { lampFace, ownFace, type CircuitStep } from '@near-spoke/core/verify/entry';
 import { LampScan } from './entry/lamp-scan';
 
 /** What the lamps of a tester do on a good link, and on this one as it was found before. */
@@ -37,7 +32,7 @@ export class Predicted {
   protected readonly face = computed(() => {
     const [id, own] = [this.tester(), this.own()];
     if (own) return ownFace(own, this.bench(), this.moved());
-    return isLampTester(id) ? lampFace(id, this.bench(), this.moved()) : null;
+    return lampFace(id, this.bench(), this.moved());
   });
   protected readonly names = computed(() => this.face()?.steps.map(({ lamps }) => lamps) ?? []);
   protected readonly found = computed(() => {
@@ -48,6 +43,3 @@ export class Predicted {
     return shown.method === 'lamps' ? shown.steps : null;
   });
 }
-
-export const isLampTester = (id: TesterId): id is LampTesterId =>
-  id === 'pair-lamps' || id === 'sequential-lamps';

@@ -7,12 +7,11 @@ import {
   viewChild,
 } from '@angular/core';
 import type { Place, TesterId } from '@near-spoke/core/verify';
-import { tester } from '@near-spoke/core/verify';
 import type { Bench, Seen } from '@near-spoke/core/verify/explain';
 import {
-  LINE_METHODS,
   darkSteps,
   entryForm,
+  canMove,
   lampFace,
   ownFace,
   type CircuitStep,
@@ -22,7 +21,6 @@ import type { Entered } from '@near-spoke/core/record';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { LampEntry } from './entry/lamp-entry';
 import { LineEntry } from './entry/line-entry';
-import { isLampTester } from './predicted';
 
 /** What any tester but a wire-map tester showed. */
 @Component({
@@ -65,13 +63,13 @@ export class TestPanel {
     () => {
       const [of, own] = [this.of(), this.own()];
       if (of && own) return ownFace(own, of.bench, this.moved());
-      return of && isLampTester(of.id) ? lampFace(of.id, of.bench, this.moved()) : null;
+      return of ? lampFace(of.id, of.bench, this.moved()) : null;
     },
     { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
   );
   protected readonly form = computed(() => {
     const of = this.of();
-    return of && !this.own() && LINE_METHODS.has(tester(of.id).method)
+    return of && !this.own()
       ? entryForm(of.id, { bench: of.bench, lengthM: this.lengthM(), units: this.units() })
       : null;
   });
@@ -106,7 +104,7 @@ export class TestPanel {
     const read = this.form()?.read(this.texts());
     return read?.ok
       ? read.seen.map(({ trial, shown }) => ({
-          trial: trial.tester === 'look' ? trial : { ...trial, moved: this.moved() },
+          trial: canMove(trial) ? { ...trial, moved: this.moved() } : trial,
           shown,
         }))
       : [];

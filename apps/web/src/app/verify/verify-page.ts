@@ -27,6 +27,7 @@ import {
   type Place,
   type TesterId,
 } from '@near-spoke/core/verify';
+import { canMove } from '@near-spoke/core/verify/entry';
 import { benchOf, judgeTest, testersFor, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
@@ -126,6 +127,7 @@ export class VerifyPage {
   });
   protected readonly row = computed(() => tester(this.tester()));
   protected readonly isMap = computed(() => this.own() === null && isMapTester(this.tester()));
+  protected readonly canBeMoved = computed(() => canMove({ tester: this.tester() }));
   protected readonly seesPairing = computed(() => !this.row().blindTo.includes('split-pair'));
   /** Before it is put on. */
   protected readonly caution = computed(() =>

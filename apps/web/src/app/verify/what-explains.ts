@@ -104,9 +104,7 @@ export class WhatExplains {
   private readonly explainer = inject(Explainer);
   protected readonly report = this.explainer.report;
   protected readonly failed = this.explainer.failed;
-  protected readonly choices = TESTERS.filter(({ id }) =>
-    ['beeper', 'look', 'identifying-remote', 'pairing', 'reflectometer', 'tone'].includes(id),
-  );
+  protected readonly choices = computed(() => testersFor(this.bench().wiring));
   protected readonly atHand = kept<TesterId[]>(
     'testers.at-hand',
     [...PLAIN_CONDITIONS.testers],

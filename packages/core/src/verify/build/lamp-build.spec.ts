@@ -1,6 +1,6 @@
 import { fourPairWiring } from '../../link';
 import { solveCircuit } from '../circuit/network';
-import { pairLamps } from '../circuit/lamp-circuit';
+import { pairLamps } from '../testers/pair-lamps';
 import { linkCircuit } from '../circuit/link-circuit';
 import { madeWith } from '../circuit/made';
 import { plainBench } from '../circuit/bench';

@@ -1,8 +1,16 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
 import { wiringOf, type Job, type Link, type Wiring } from '../../link';
-import { PLAIN_LAMPS } from './lamp-circuit';
+import { PLAIN_LAMPS, type LampParts } from './lamp-circuit';
 import { PLAIN_ELECTRICS, type Electrics } from './link-circuit';
-import type { Bench } from './trial';
+
+/** What has to be known of a link besides how it was made, to say what a tester shows of it. */
+export interface Bench {
+  readonly wiring: Wiring;
+  readonly electrics: Electrics;
+  readonly lamps: LampParts;
+  /** Of a coaxial cable; its terminator's. */
+  readonly impedanceOhm: number;
+}
 
 /** What is known of a link's cable for its resistances. */
 export interface CableFacts {

@@ -7,12 +7,14 @@ import { partitions } from '../explain/partition';
 import { NO_EXPERIENCE, priorOf } from '../explain/prior';
 import { terminalsOf } from '../explain/terminals';
 import { plainBench } from './bench';
-import { DIM_A, LIT_A, PLAIN_LAMPS, pairLamps, sequentialLamps } from './lamp-circuit';
+import { DIM_A, LIT_A, PLAIN_LAMPS } from './lamp-circuit';
+import { pairLamps } from '../testers/pair-lamps';
+import { sequentialLamps } from '../testers/sequential-lamps';
 import { linkCircuit } from './link-circuit';
 import { madeWith } from './made';
 import type { CircuitPart } from './circuit-part';
 import { solveCircuit } from './network';
-import { lampStep, netsOf } from './observe';
+import { lampStep, netsOf } from './under-test';
 import { ohmsBetween } from './ohms-between';
 
 const supply = (volts: number, ohm = 1): CircuitPart => ({

@@ -1,18 +1,8 @@
 import { WIRE_CONTACTS, type Contact } from '../../catalogue';
 import { turnedContact, wireContacts, type Wiring } from '../../link';
 import type { WiringExplanation } from './explain-wiring';
+import type { Arrangement } from './arrangements';
 import { wiresOf } from './wiring-distance';
-
-export const ARRANGEMENTS = [
-  'straight',
-  'crossover',
-  'full-crossover',
-  'rollover',
-  'irregular',
-  'none',
-] as const;
-
-export type Arrangement = (typeof ARRANGEMENTS)[number];
 
 type Exchange = (contact: Contact) => Contact;
 

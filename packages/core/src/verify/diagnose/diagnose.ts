@@ -1,13 +1,16 @@
 import type { Contact } from '../../catalogue';
 import { canonicalReading, pairsOf, type Reading, type Wiring } from '../../link';
-import { arrangementOf, type Arrangement } from './arrangement';
+import { arrangementOf } from './arrangement';
+import type { Arrangement } from './arrangements';
 import { WORDING, type Action } from './describe-fault';
 import { list } from './fault-words';
+import type { LEFT_OPEN } from './left-open';
 import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from '../fault';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
-import { tester, type Blindness, type MapTesterId } from '../tester';
+import type { MapTesterId } from '../map-tester';
+import { tester, type Blindness } from '../testers';
 import { wiresOf } from './wiring-distance';
 
 export interface TestResult {
@@ -18,8 +21,6 @@ export interface TestResult {
   readonly splitPairs: readonly (readonly [Contact, Contact])[];
 }
 
-/** What the reading itself leaves open, whatever tester took it. */
-export const LEFT_OPEN = ['order-behind-short', 'order-of-opens', 'fewer-faults'] as const;
 export type Unseen = Blindness | (typeof LEFT_OPEN)[number];
 
 export interface DescribedFault extends Fault {

@@ -2,12 +2,12 @@ import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { parseOhm } from '../../units';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe } from '../circuit/trial';
-import { testersFor } from '../explain/blind-spots';
+import { observe } from '../observe';
 import { completeFault } from '../explain/complete-fault';
 import { compareTest, judgeTest } from '../explain/judge-test';
-import { LINE_METHODS, entryForm, placeOf } from './form';
-import { lampFace, parseLamps, turnLamp } from './lamps';
+import { placeOf, testersFor, type TesterId } from '../testers';
+import { entryForm, type EntryForm } from './form';
+import { lampFace, parseLamps, turnLamp, type LampFace } from './lamps';
 
 const bench = plainBench(fourPairWiring('T568B', 'T568B', true), {
   lengthM: 40,
@@ -28,13 +28,26 @@ const coax = plainBench(
   50,
 );
 
+function faceOf(id: TesterId): LampFace {
+  const face = lampFace(id, bench);
+  if (!face) throw new Error(`${id} has no lamps`);
+  return face;
+}
+
+/** The lines of a class that has some. */
+function linesOf(id: TesterId, of: Parameters<typeof entryForm>[1]): EntryForm {
+  const form = entryForm(id, of);
+  if (!form) throw new Error(`${id} has no lines`);
+  return form;
+}
+
 describe('Entering what a tester showed', () => {
   it('reads what a good link shows, as it is written, as a good link: every class, pairs and coax', () => {
     let forms = 0;
     for (const on of [bench, coax])
-      for (const { id, method } of testersFor(on.wiring)) {
-        if (!LINE_METHODS.has(method)) continue;
+      for (const { id } of testersFor(on.wiring)) {
         const form = entryForm(id, { bench: on, lengthM: 40, units: 'metric' });
+        if (!form) continue;
         const read = form.read(form.rows.map(({ good }) => good));
         if (!read.ok) throw new Error(`${id}: ${read.reason}`);
         expect(read.seen.length).withContext(id).toBeGreaterThan(0);
@@ -48,16 +61,16 @@ describe('Entering what a tester showed', () => {
   });
 
   it('leaves out lines that are empty, and says which one can’t be read', () => {
-    const form = entryForm('ohmmeter', { bench, lengthM: 40, units: 'metric' });
+    const form = linesOf('ohmmeter', { bench, lengthM: 40, units: 'metric' });
     const read = form.read(['', '7.1', '', '']);
     expect(read.ok && read.seen.length).toBe(1);
     expect(form.read(['7', 'seven'])).toEqual(jasmine.objectContaining({ ok: false, row: 1 }));
     expect(form.goodByOneKey).toBeFalse();
-    expect(entryForm('beeper', { bench, lengthM: 40, units: 'metric' }).goodByOneKey).toBeTrue();
+    expect(linesOf('beeper', { bench, lengthM: 40, units: 'metric' }).goodByOneKey).toBeTrue();
   });
 
   it('asks for all three readings of a trio', () => {
-    const form = entryForm('coax-trio', { bench: coax, lengthM: 25, units: 'metric' });
+    const form = linesOf('coax-trio', { bench: coax, lengthM: 25, units: 'metric' });
     const part = form.read(['OL', '1.2', '']);
     expect(part.ok).toBeFalse();
     const shorted = form.read(['0.9', '0.9', '0.9']);
@@ -66,7 +79,7 @@ describe('Entering what a tester showed', () => {
   });
 
   it('reads lengths as places: metres, feet, or in words where the length is not known', () => {
-    const form = entryForm('reflectometer', { bench, lengthM: 40, units: 'metric' });
+    const form = linesOf('reflectometer', { bench, lengthM: 40, units: 'metric' });
     const read = form.read(['39.2', '12 m short', '131 ft', 'near']);
     if (!read.ok) throw new Error(read.reason);
     const [seen] = read.seen;
@@ -79,7 +92,7 @@ describe('Entering what a tester showed', () => {
         { pair: 4, place: 'near', shows: 'open' },
       ],
     });
-    const unknown = entryForm('reflectometer', { bench, lengthM: null, units: 'metric' });
+    const unknown = linesOf('reflectometer', { bench, lengthM: null, units: 'metric' });
     expect(unknown.read(['12 m'])).toEqual(jasmine.objectContaining({ ok: false }));
     expect(unknown.read(['cable short']).ok).toBeTrue();
     expect([0.5, 20, 39].map((metres) => placeOf(metres, 40))).toEqual(['near', 'cable', 'far']);
@@ -87,7 +100,7 @@ describe('Entering what a tester showed', () => {
   });
 
   it('reads colours in letters, and names one that the cable has not', () => {
-    const form = entryForm('look', { bench, lengthM: 40, units: 'metric' });
+    const form = linesOf('look', { bench, lengthM: 40, units: 'metric' });
     const swapped = form.read(['', 'w-o o w-g w-bl bl g w-br br shield']);
     if (!swapped.ok) throw new Error(swapped.reason);
     const told = swapped.seen.map((seen) => compareTest(seen, bench));
@@ -102,7 +115,7 @@ describe('Entering lamps', () => {
   const faults = [completeFault({ kind: 'open', near: ['4'], end: 'far' }, bench.wiring)];
 
   it('reads pairs that light', () => {
-    const face = lampFace('pair-lamps', bench);
+    const face = faceOf('pair-lamps');
     const all = parseLamps('1234', face, bench);
     expect(all.ok && all.steps).toEqual(face.good);
     const dark = parseLamps('2 3? 4', face, bench);
@@ -113,7 +126,7 @@ describe('Entering lamps', () => {
   });
 
   it('reads a scan as a wire map is read: what it shows of an open conductor', () => {
-    const face = lampFace('sequential-lamps', bench);
+    const face = faceOf('sequential-lamps');
     const typed = parseLamps('123-5678S', face, bench);
     if (!typed.ok) throw new Error(typed.reason);
     const shown = observe(face.trial, madeWith(bench.wiring, faults), bench);
@@ -127,7 +140,7 @@ describe('Entering lamps', () => {
   });
 
   it('takes a lamp on: dark, lit, dim, dark', () => {
-    const [step] = lampFace('pair-lamps', bench).good;
+    const [step] = faceOf('pair-lamps').good;
     if (!step) throw new Error('no step');
     const dim = turnLamp(step, 'pair 2');
     expect([dim.lit.includes('pair 2'), dim.dim]).toEqual([false, ['pair 2']]);

@@ -1,15 +1,7 @@
 // A door of its own: what is behind it is heavy, and only some pages need it.
-export {
-  LINE_METHODS,
-  entryForm,
-  placeOf,
-  type Entered,
-  type EntryContext,
-  type EntryForm,
-  type EntryRow,
-} from './form';
+export { entryForm, type Entered, type EntryForm } from './form';
 export type { CircuitStep } from '../circuit/lamp-circuit';
-export { lightOf, type LampLight, type LampStep } from '../circuit/observe';
+export { lightOf, type LampLight, type LampStep } from '../circuit/lamp-step';
 export {
   darkSteps,
   lampFace,
@@ -17,7 +9,7 @@ export {
   parseLamps,
   turnLamp,
   type LampFace,
-  type LampTesterId,
   type ParsedLamps,
 } from './lamps';
 export { parseOwnTester, type ParsedOwnTester } from './own-tester';
+export { canMove, entryOf, placeOf, type EntryContext, type EntryRow } from '../testers';

@@ -1,44 +1,52 @@
 import { compareContacts, type Contact } from '../../catalogue';
 import { madeWith } from '../circuit/made';
 import type { CircuitStep } from '../circuit/lamp-circuit';
-import { observe, stepsOf, type Bench, type Trial } from '../circuit/trial';
-import { lightOf, type LampLight, type LampStep } from '../circuit/observe';
+import type { Bench } from '../circuit/bench';
+import { lightOf, type LampLight, type LampStep } from '../circuit/lamp-step';
+import { observe } from '../observe';
+import { classOf, procedureOf, type TesterId, type Trial, type TypedLamps } from '../testers';
 import { parseWireMap, mapContacts } from '../wire-map-text';
-
-export type LampTesterId = 'pair-lamps' | 'sequential-lamps';
 
 /** A lamp tester on a link: its steps with every lamp, and what a good link shows. */
 export interface LampFace {
-  readonly trial: Extract<Trial, { tester: LampTesterId | 'own-lamps' }>;
+  readonly trial: Trial;
   readonly steps: readonly { readonly name: string; readonly lamps: readonly string[] }[];
   readonly good: readonly LampStep[];
+  /** How it is typed; null where lamps are touched only. */
+  readonly typed: TypedLamps | null;
 }
 
 /** A face of which nothing was said yet: no lamp lights. */
 export const darkSteps = ({ steps }: LampFace): LampStep[] =>
   steps.map(({ name }) => ({ step: name, lit: [], dim: [] }));
 
-/** The face of a tester by what is put to the link. */
-function faceOf(trial: LampFace['trial'], bench: Bench): LampFace {
+/** The face of a tester by what is put to the link; null for one that has no lamps. */
+function faceOf(trial: Trial, bench: Bench): LampFace | null {
+  const row = classOf(trial);
   const shown = observe(trial, madeWith(bench.wiring, []), bench);
+  if (!row.circuit || row.entry.kind !== 'lamps' || shown.method !== 'lamps') return null;
   return {
     trial,
-    steps: stepsOf(trial, bench).map(({ name, lamps }) => ({ name, lamps })),
-    good: shown.method === 'lamps' ? shown.steps : [],
+    steps: row.circuit(trial, bench).map(({ name, lamps }) => ({ name, lamps })),
+    good: shown.steps,
+    typed: row.entry.typed,
   };
 }
 
 export const ownFace = (
-  steps: readonly CircuitStep[],
+  circuit: readonly CircuitStep[],
   bench: Bench,
   moved: Trial['moved'] = null,
-): LampFace => faceOf({ tester: 'own-lamps', steps, moved }, bench);
+): LampFace | null => faceOf({ tester: 'own-lamps', circuit, moved }, bench);
 
-export const lampFace = (
-  tester: LampTesterId,
+export function lampFace(
+  id: TesterId,
   bench: Bench,
   moved: Trial['moved'] = null,
-): LampFace => faceOf({ tester, moved }, bench);
+): LampFace | null {
+  const [trial] = procedureOf({ id }, bench.wiring);
+  return trial ? faceOf({ ...trial, moved }, bench) : null;
+}
 
 const NEXT: Readonly<Record<LampLight, LampLight>> = { dark: 'lit', lit: 'dim', dim: 'dark' };
 
@@ -66,7 +74,7 @@ export type ParsedLamps =
  * near lamp is taken to light with it.
  */
 export function parseLamps(text: string, face: LampFace, bench: Bench): ParsedLamps {
-  return face.trial.tester === 'pair-lamps' ? parsePairs(text, face) : parseScan(text, face, bench);
+  return face.typed?.by === 'lamp' ? parsePairs(text, face) : parseScan(text, face, bench);
 }
 
 function parsePairs(text: string, { steps }: LampFace): ParsedLamps {

@@ -2,7 +2,7 @@ import { fourPairWiring, pairsOf } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { PLAIN_LAMPS } from '../circuit/lamp-circuit';
 import { madeWith } from '../circuit/made';
-import { observe } from '../circuit/trial';
+import { observe } from '../observe';
 import { everyFault } from '../explain/tell';
 import { parseOwnTester } from './own-tester';
 
@@ -23,7 +23,7 @@ describe('A tester of one’s own', () => {
     const steps = read(`all: ${parts.join(', ')}`);
     for (const fault of everyFault(wiring)) {
       const made = madeWith(wiring, [fault]);
-      const own = observe({ tester: 'own-lamps', steps, moved: null }, made, bench);
+      const own = observe({ tester: 'own-lamps', circuit: steps, moved: null }, made, bench);
       const pair = observe({ tester: 'pair-lamps', moved: null }, made, bench);
       const lit = (shown: typeof own) =>
         shown.method === 'lamps'
@@ -37,9 +37,13 @@ describe('A tester of one’s own', () => {
     const steps = read(
       'one: + near 1, lamp A far 1 far 2, − near 2\n\ntwo: lamp B near 3, - far 3',
     );
-    const shown = observe({ tester: 'own-lamps', steps, moved: null }, madeWith(wiring, []), {
-      ...bench,
-    });
+    const shown = observe(
+      { tester: 'own-lamps', circuit: steps, moved: null },
+      madeWith(wiring, []),
+      {
+        ...bench,
+      },
+    );
     expect(shown).toEqual({
       method: 'lamps',
       steps: [

@@ -1,5 +1,5 @@
 import type { End } from '../../link';
-import type { Trial } from '../circuit/trial';
+import type { Trial } from '../testers';
 import type { FaultKind } from '../fault';
 import type { Candidate } from './explain';
 import type { RepairKey } from './repair';

@@ -1,8 +1,9 @@
-import { pairsOf, wireContacts, type ContactNode, type Wiring } from '../../link';
+import { wireContacts, type Wiring } from '../../link';
+import type { Bench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe, type Bench, type Trial } from '../circuit/trial';
 import { FAULT_KINDS, type Fault, type FaultKind } from '../fault';
-import { TESTERS, type Tester, type TesterId } from '../tester';
+import { observe } from '../observe';
+import { procedureOf, testersFor, type Tester, type TesterId, type Trial } from '../testers';
 import { looksGood, type Seen } from './agree';
 import { consistency } from './consistency';
 import { goesByJoints } from './goes-by-joints';
@@ -28,69 +29,6 @@ export interface BlindSpots {
     readonly minutes: number;
     readonly missed: readonly FaultKind[];
   };
-}
-
-/** A class as it is used on a whole link: every reading that it takes. */
-export function procedureOf({ id }: Tester, wiring: Wiring): Trial[] {
-  const wires = wireContacts(wiring.near);
-  const far = wireContacts(wiring.far);
-  const node = (end: 'near' | 'far', contact: string): ContactNode => ({ end, contact });
-  switch (id) {
-    case 'beeper':
-      return [
-        ...wires.map((contact, index): Trial => ({
-          tester: 'beeper',
-          from: node('near', contact),
-          to: node('far', far[index] ?? contact),
-          moved: null,
-        })),
-        ...wires.slice(1).map((contact, index): Trial => ({
-          tester: 'beeper',
-          from: node('near', wires[index] ?? contact),
-          to: node('near', contact),
-          moved: null,
-        })),
-      ];
-    case 'ohmmeter': {
-      const jack = new Map(
-        pairsOf(wiring.far).map(({ number, tip, ring }) => [number, [tip, ring]]),
-      );
-      return pairsOf(wiring.near).map(({ number, tip, ring }) => ({
-        tester: 'ohmmeter',
-        from: node('near', tip),
-        to: node('near', ring),
-        joined: jack.get(number) ?? [],
-        moved: null,
-      }));
-    }
-    case 'tone':
-      return wires.map((from) => ({ tester: 'tone', from, moved: null }));
-    case 'look':
-      return (['near', 'far'] as const).map((end) => ({ tester: 'look', end, moved: null }));
-    case 'line-voltmeter':
-      return [];
-    case 'identifying-remote':
-    case 'pairing':
-    case 'pair-lamps':
-    case 'sequential-lamps':
-    case 'reflectometer':
-    case 'coax-trio':
-      return [{ tester: id, moved: null }];
-  }
-}
-
-/** Classes that go from pair to pair, whatever the cable is for. */
-const OF_PAIRS: ReadonlySet<TesterId> = new Set(['reflectometer', 'ohmmeter']);
-
-/** Classes that can be used on a wiring. */
-export function testersFor(wiring: Wiring): Tester[] {
-  const coax = wireContacts(wiring.near).length === 1;
-  const paired = pairsOf(wiring.near).length > 0;
-  return TESTERS.filter(
-    ({ subject, id }) =>
-      id !== 'line-voltmeter' &&
-      (subject === 'any' || (subject === 'coax' ? coax : subject === 'pairs' && paired)),
-  ).filter(({ id }) => paired || !OF_PAIRS.has(id));
 }
 
 /** Of every kind of fault that a link can have: how many of its instances pass a set of trials. */

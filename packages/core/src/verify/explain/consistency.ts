@@ -1,9 +1,11 @@
 import type { Fault } from '../fault';
+import type { Bench } from '../circuit/bench';
 import type { CircuitStep } from '../circuit/lamp-circuit';
 import { madeWith } from '../circuit/made';
-import { stepsOf, type Bench } from '../circuit/trial';
-import { agrees, pairingOf, spellStep, type Seen } from './agree';
-import { byChance, goesByJoints, isLamps } from './goes-by-joints';
+import { keyOfStep } from '../shown';
+import { classOf } from '../testers';
+import { agrees, pairingOf, type Seen } from './agree';
+import { byChance, goesByJoints } from './goes-by-joints';
 import { observerOf, whileMoved } from './observer';
 
 export interface Consistency {
@@ -46,7 +48,7 @@ export function consistency(seen: readonly Seen[], bench: Bench): Consistency {
   ): boolean =>
     maps.every((map) => map === partition) &&
     tones.every((one) => agrees(one, make(faults), bench)) &&
-    steps.every(({ step, told }) => spellStep(stepOf(step, partition, faults)) === told);
+    steps.every(({ step, told }) => keyOfStep(stepOf(step, partition, faults)) === told);
   const agreesAs = (group: (typeof groups)[number], faults: readonly Fault[]): boolean => {
     const partition = partitions.of(faults);
     const agreed = group.known.get(partition) ?? groupAgrees(group, partition, faults);
@@ -59,7 +61,9 @@ export function consistency(seen: readonly Seen[], bench: Bench): Consistency {
         agreesAs(group, whileMoved(faults, group.moved)) ||
         (group.byChance && agreesAs(group, faults)),
     );
-  const pairings = joints.filter(({ trial }) => trial.tester === 'pairing');
+  const pairings = joints.filter(
+    ({ shown }) => shown.method === 'nets' && shown.splitPairs !== null,
+  );
   const rest = seen.filter((one) => !joints.includes(one));
   let effort = 0;
   const test = (faults: readonly Fault[]): boolean => {
@@ -81,9 +85,9 @@ function stepsTold(
   { trial, shown }: Seen,
   bench: Bench,
 ): { readonly step: CircuitStep; readonly told: string }[] {
-  if (!isLamps(trial) || shown.method !== 'lamps') return [];
-  return stepsOf(trial, bench).flatMap((step) => {
+  if (shown.method !== 'lamps') return [];
+  return (classOf(trial).circuit?.(trial, bench) ?? []).flatMap((step) => {
     const told = shown.steps.find((row) => row.step === step.name);
-    return told ? [{ step, told: spellStep(told) }] : [];
+    return told ? [{ step, told: keyOfStep(told) }] : [];
   });
 }

@@ -3,11 +3,13 @@ import { seeded } from '../../testing/seeded';
 import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe, type Bench, type Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
+import { observe } from '../observe';
+import { keyOf } from '../shown';
 import type { Fault } from '../fault';
-import { tester, type TesterId } from '../tester';
-import { agrees, spell, type Seen } from './agree';
-import { blindSpots, procedureOf, testersFor } from './blind-spots';
+import { procedureOf, tester, testersFor, type TesterId, type Trial } from '../testers';
+import { agrees, type Seen } from './agree';
+import { blindSpots } from './blind-spots';
 import { completeFault } from './complete-fault';
 import { explain, type Explained } from './explain';
 import { hypothesesOf, type Hypothesis } from './hypotheses';
@@ -67,7 +69,7 @@ describe('Explaining what testers showed', () => {
           // All pairs of classes are drawn from; readings that are alike are explained once.
           if (random.below(400) > 0) continue;
           const seen = see([...still(one, small), ...still(other, small)], set, small);
-          const key = `${one} ${other} ${seen.map(({ shown }) => spell(shown)).join('/')}`;
+          const key = `${one} ${other} ${seen.map(({ shown }) => keyOf(shown)).join('/')}`;
           const answer =
             answers.get(key) ?? explain(seen, small, { prior, upTo: 2, most: Infinity });
           answers.set(key, answer);
@@ -92,7 +94,7 @@ describe('Explaining what testers showed', () => {
       const answers = new Map<string, Explained>();
       for (const set of sets) {
         const seen = see(still(id, small), set, small);
-        const key = seen.map(({ shown }) => spell(shown)).join('/');
+        const key = seen.map(({ shown }) => keyOf(shown)).join('/');
         const answer = answers.get(key) ?? explain(seen, small, { prior, upTo: 2, most: Infinity });
         answers.set(key, answer);
         if (!has(answer, set)) missing.push(`${id}: ${nameAll(set)}`);

@@ -1,5 +1,5 @@
 import type { Fault, Place } from '../fault';
-import type { Bench } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import type { Seen } from './agree';
 import { consistency } from './consistency';
 import { hypothesesOf, type Hypothesis } from './hypotheses';

@@ -1,7 +1,7 @@
 import { fourPairWiring } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe, type Trial } from '../circuit/trial';
+import { observe } from '../observe';
 import type { Fault, FaultKind } from '../fault';
 import type { Seen } from './agree';
 import { completeFault } from './complete-fault';
@@ -10,7 +10,7 @@ import type { Happened } from './done';
 import { NO_EXPERIENCE, priorOf } from './prior';
 import { reportOf } from './report';
 import { PLAIN_CONDITIONS } from './trials-for';
-import type { TesterId } from '../tester';
+import type { TesterId, Trial } from '../testers';
 
 const bench = plainBench(fourPairWiring('T568B', 'T568B'));
 const scan: Trial = { tester: 'identifying-remote', moved: null };

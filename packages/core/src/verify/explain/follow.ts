@@ -1,5 +1,5 @@
 import { pairAt, type Wiring } from '../../link';
-import type { Bench } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
 import type { Fault, Place } from '../fault';
 import type { Seen } from './agree';

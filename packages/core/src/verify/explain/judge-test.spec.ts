@@ -2,7 +2,8 @@ import { fourPairWiring } from '../../link';
 import { FAULT_KINDS } from '../fault';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe, type Trial } from '../circuit/trial';
+import { observe } from '../observe';
+import type { Trial } from '../testers';
 import { completeFault } from './complete-fault';
 import { judgeTest } from './judge-test';
 
@@ -94,7 +95,7 @@ describe('Judging a test', () => {
         ],
       },
     ] as const;
-    const judged = judgeTest(shownBy({ tester: 'own-lamps', steps, moved: null }), bench);
+    const judged = judgeTest(shownBy({ tester: 'own-lamps', circuit: steps, moved: null }), bench);
     expect(judged.verdict).toBe('as-expected');
     // An unshielded link can have none of the shield's, and eight contacts are no row of groups.
     const others = ['rollover', 'shield-open', 'shield-short', ...OF_ROWS];

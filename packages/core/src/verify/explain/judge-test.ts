@@ -1,12 +1,13 @@
 import { madeWith } from '../circuit/made';
-import { observe, type Bench } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { lower } from '../../units';
-import { asTold, looksGood, spell, type Seen } from './agree';
-import { missedOf, procedureOf } from './blind-spots';
-import { wordsOf } from './outcomes';
+import { observe } from '../observe';
+import { asTold, keyOf, wordsOf } from '../shown';
+import { looksGood, type Seen } from './agree';
+import { missedOf } from './blind-spots';
 import type { FaultKind, Place } from '../fault';
 import type { TestVerdict } from '../test-verdict';
-import { tester } from '../tester';
+import { classOf } from '../testers';
 
 export interface JudgedTest {
   readonly verdict: TestVerdict;
@@ -26,11 +27,11 @@ const WHERE: Readonly<Record<Place, string>> = {
 export function compareTest({ trial, shown }: Seen, bench: Bench) {
   const plain = observe(trial, madeWith(bench.wiring, []), bench);
   const expected = asTold(plain, shown);
-  const name = trial.tester === 'own-lamps' ? 'Own tester' : tester(trial.tester).short;
+  const name = classOf(trial).short;
   const moved = trial.moved === null ? '' : `, moved ${WHERE[trial.moved]}`;
   return {
     good: looksGood(expected, shown),
-    complete: spell(expected) === spell(plain),
+    complete: keyOf(expected) === keyOf(plain),
     summary: `${name}${moved}: ${lower(wordsOf(shown, expected, bench.wiring))}.`,
   };
 }
@@ -45,5 +46,7 @@ export function judgeTest(seen: Seen, bench: Bench): JudgedTest {
 }
 
 /** Whether one such reading is all that its class tells of a link. */
-const isWhole = ({ trial }: Seen, { wiring }: Bench): boolean =>
-  trial.tester === 'own-lamps' || procedureOf(tester(trial.tester), wiring).length === 1;
+function isWhole({ trial }: Seen, { wiring }: Bench): boolean {
+  const row = classOf(trial);
+  return row.isWhole || row.procedure(wiring).length === 1;
+}

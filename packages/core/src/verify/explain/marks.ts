@@ -1,80 +1,18 @@
-import { SHELL } from '../../catalogue';
-import { pairAt, wireContacts, type Wiring } from '../../link';
-import { asTold, type Seen } from './agree';
+import { pairAt, type Wiring } from '../../link';
+import type { Bench } from '../circuit/bench';
+import { asTold, type Shown } from '../shown';
+import { classOf, type Item, type Trial } from '../testers';
+import type { Seen } from './agree';
 import type { Hypothesis } from './hypotheses';
-import type { Bench, Shown, Trial } from '../circuit/trial';
 import { byChance } from './goes-by-joints';
 import { observerOf } from './observer';
 
-/**
- * What a trial shows, item by item. Of each item it is known which contacts and pairs can change it:
- * `tags` as "n:4", "f:4", "p:1"; "*" is changed by anything.
- */
-interface Item {
-  readonly tags: readonly string[];
-  readonly value: string;
-  /** Of one contact's joints, which only what touches that contact can change back. */
-  readonly ofContact?: boolean;
-}
-
 const ANY = '*';
-/** With fewer conductors than this the way back of a scan can be missing: then all depends on all. */
-const LEAST_RETURNS = 5;
 /** Bits that a mask holds; more owners share them, which only prunes less. */
 const BITS = 30;
 
-function itemsOf({ trial, shown }: Seen, { wiring }: Bench): Item[] {
-  const few = wireContacts(wiring.near).length < LEAST_RETURNS;
-  switch (shown.method) {
-    case 'nets':
-      return [
-        ...(['near', 'far'] as const).flatMap((end) =>
-          [...wiring[end].contacts.map(({ contact }) => contact), SHELL].map((contact) => ({
-            tags: [`${end[0] ?? ''}:${contact}`],
-            value: JSON.stringify(shown.nets.find((net) => net[end].includes(contact)) ?? null),
-            ofContact: true,
-          })),
-        ),
-        ...(shown.splitPairs ?? []).map((pair) => ({
-          tags: [`p:${pairAt(wiring.near, pair[0])?.number ?? 0}`],
-          value: 'split',
-        })),
-      ];
-    case 'lamps':
-      return shown.steps.flatMap(({ step, lit, dim }): Item[] =>
-        trial.tester === 'sequential-lamps' && !few
-          ? [{ tags: [`n:${step}`], value: `${lit.join()};${dim.join()}` }]
-          : trial.tester === 'pair-lamps'
-            ? [...lit.map((name) => [name, 'lit']), ...dim.map((name) => [name, 'dim'])].map(
-                ([name = '', value = '']) => ({ tags: [`p:${name.replace('pair ', '')}`], value }),
-              )
-            : [{ tags: [ANY], value: `${lit.join()};${dim.join()}` }],
-      );
-    case 'lengths':
-      return shown.pairs.map(({ pair, place, shows }) => ({
-        tags: [`p:${pair}`],
-        value: `${place}${shows}`,
-      }));
-    case 'beep':
-      return 'from' in trial && typeof trial.from !== 'string' && 'to' in trial
-        ? [
-            {
-              tags: [trial.from, trial.to].map(({ end, contact }) => `${end[0] ?? ''}:${contact}`),
-              value: String(shown.beeps),
-            },
-          ]
-        : [];
-    case 'tone':
-      return trial.tester === 'tone'
-        ? [{ tags: [`n:${trial.from}`], value: shown.heard.join() }]
-        : [];
-    // What colours and ohms tell is compared whole.
-    case 'colours':
-    case 'ohms':
-    case 'trio':
-      return [];
-  }
-}
+const itemsOf = ({ trial, shown }: Seen, { wiring }: Bench): readonly Item[] =>
+  classOf(trial).items?.(trial, shown, wiring) ?? [];
 
 /** A hypothesis in bits: what it can change, and what it alone does change. */
 export interface Marks {
@@ -87,20 +25,9 @@ export interface Marks {
   readonly showsAt: readonly { readonly shows: number; readonly showsApart: number }[];
 }
 
-/** Testers that show, of single faults, also where they are. */
-const TELLS_PLACES: ReadonlySet<string> = new Set([
-  'reflectometer',
-  'look',
-  'pairing',
-  'ohmmeter',
-  'coax-trio',
-  // Through a long cable it no longer sounds.
-  'beeper',
-]);
-
 /** Whether a trial shows also where a fault is. */
-export const tellsPlaces = ({ tester, moved }: Trial): boolean =>
-  moved !== null || TELLS_PLACES.has(tester);
+export const tellsPlaces = (trial: Trial): boolean =>
+  trial.moved !== null || classOf(trial).tellsPlaces;
 
 /** Whether the marks allow that a set of faults is behind what was seen. */
 export function allows(

@@ -2,9 +2,11 @@ import { fourPairWiring } from '../../link';
 import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
-import { observe, type Bench, type Trial } from '../circuit/trial';
-import type { TesterId } from '../tester';
-import { spell, type Seen } from './agree';
+import type { Bench } from '../circuit/bench';
+import { observe } from '../observe';
+import { keyOf } from '../shown';
+import type { TesterId, Trial } from '../testers';
+import type { Seen } from './agree';
 import { completeFault } from './complete-fault';
 import { explain, type Candidate } from './explain';
 import { advise } from './next-test';
@@ -29,7 +31,7 @@ const firstReading = (half: Parameters<typeof completeFault>[0], bench: Bench): 
 const candidatesOf = (seen: readonly Seen[], bench: Bench, most: number): Candidate[] =>
   explain(seen, bench, { prior, upTo: 2, most: 1 }).candidates.slice(0, most);
 const shows = (trial: Trial, { faults }: Candidate, bench: Bench) =>
-  shownOf(trial, faults, bench).map(({ shown, share }) => ({ key: spell(shown), share }));
+  shownOf(trial, faults, bench).map(({ shown, share }) => ({ key: keyOf(shown), share }));
 
 /** Expected minutes until the right repair, doing what is advised. */
 function advised(

@@ -1,8 +1,9 @@
-import type { Bench, Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { PLACES, type FaultKind } from '../fault';
-import { spell } from './agree';
+import { keyOf } from '../shown';
+import { classOf, keyOfTrial, procedureOf, testersFor, type Trial } from '../testers';
 import type { Advice, State, TestAdvice } from './advice';
-import { kindsUnseen, procedureOf, testersFor } from './blind-spots';
+import { kindsUnseen } from './blind-spots';
 import { isDone, type Happened } from './done';
 import type { Candidate } from './explain';
 import { goesByJoints } from './goes-by-joints';
@@ -111,10 +112,10 @@ function bestTest(
   isOver: () => boolean,
 ): { readonly advice: TestAdvice; readonly expected: number } | null {
   const placed = placedIn(history);
-  const made = new Set(standing.seen.map(({ trial }) => JSON.stringify(trial)));
+  const made = new Set(standing.seen.map(({ trial }) => keyOfTrial(trial)));
   // The same again would show the same.
   const trials = trialsFor(state.candidates, conditions, bench.wiring).filter(
-    (trial) => !made.has(JSON.stringify(trial)),
+    (trial) => !made.has(keyOfTrial(trial)),
   );
   const outcomes = outcomeTable(bench);
   const look = (from: State, trial: Trial) => {
@@ -161,18 +162,18 @@ function bestTest(
 }
 
 /** Whether a pass of such a test is taken for a proof of the link. */
-const provesAll = (trial: Trial): boolean => goesByJoints(trial) && trial.tester !== 'tone';
+const provesAll = (trial: Trial): boolean => goesByJoints(trial) && classOf(trial).isWhole;
 
 /** Kinds of faults among the accounts that a trial would show as good. */
 function blindTo(trial: Trial, { candidates }: State, bench: Bench): TestAdvice['blindTo'] {
   if (!provesAll(trial)) return [];
-  const good = spell(observerOf(bench).show(trial, []));
+  const good = keyOf(observerOf(bench).show(trial, []));
   const whole = mass(candidates);
   const kinds = new Map<FaultKind, number>();
   for (const { faults, probability } of candidates) {
     const [fault] = faults;
     const share = shownOf(trial, faults, bench).reduce(
-      (sum, row) => sum + (spell(row.shown) === good ? row.share : 0),
+      (sum, row) => sum + (keyOf(row.shown) === good ? row.share : 0),
       0,
     );
     if (fault && share > 0)
@@ -243,7 +244,7 @@ function outcomeTable(bench: Bench) {
     const name = nameOf(faults);
     const shown =
       rows.get(name) ??
-      shownOf(trial, faults, bench).map((row) => ({ key: spell(row.shown), share: row.share }));
+      shownOf(trial, faults, bench).map((row) => ({ key: keyOf(row.shown), share: row.share }));
     rows.set(name, shown);
     return shown;
   };

@@ -1,11 +1,15 @@
 import { linkCircuit } from '../circuit/link-circuit';
 import { madeWith } from '../circuit/made';
-import { heardOf, lampStep, netsOf, splitPairsOf, type LampStep } from '../circuit/observe';
-import type { Reading } from '../../link';
-import { observe, stepsOf, type Bench, type Shown, type Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import type { CircuitStep } from '../circuit/lamp-circuit';
+import type { LampStep } from '../circuit/lamp-step';
+import { lampStep, netsOf, underTest } from '../circuit/under-test';
+import type { Reading } from '../../link';
 import type { Fault, Place } from '../fault';
-import { goesByJoints, isLamps } from './goes-by-joints';
+import { observe } from '../observe';
+import type { Shown } from '../shown';
+import { classOf, type Trial } from '../testers';
+import { goesByJoints } from './goes-by-joints';
 import { partitions, type Partitions } from './partition';
 import { terminalsOf } from './terminals';
 
@@ -47,22 +51,16 @@ function makeObserver(bench: Bench): Observer {
   };
   const netsBy = new Map<string, Reading>();
   const show: Observer['show'] = (trial, faults) => {
-    const now = whileMoved(faults, trial.moved);
     if (!goesByJoints(trial)) return observe(trial, madeWith(bench.wiring, faults), bench);
+    const now = whileMoved(faults, trial.moved);
     const partition = all.of(now);
-    if (isLamps(trial))
-      return {
-        method: 'lamps',
-        steps: stepsOf(trial, bench).map((one) => step(one, partition, now)),
-      };
     const made = () => madeWith(bench.wiring, now);
-    const nets = known(netsBy, partition, () => netsOf(made(), bench.electrics));
-    if (trial.tester === 'tone') return { method: 'tone', heard: heardOf(nets, trial.from) };
-    return {
-      method: 'nets',
-      nets,
-      splitPairs: trial.tester === 'pairing' ? splitPairsOf(made(), nets, bench.wiring) : null,
-    };
+    // What goes by joints asks for no more than which there are, and for the lamps that light.
+    return classOf(trial).observe(trial, {
+      ...underTest(made, bench, null),
+      nets: () => known(netsBy, partition, () => netsOf(made(), bench.electrics)),
+      light: (steps) => steps.map((one) => step(one, partition, now)),
+    });
   };
   return { partitions: all, show, step };
 }

@@ -1,8 +1,7 @@
-import type { Bench, Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { PLACES, type Fault } from '../fault';
-import { tester, type TesterId } from '../tester';
+import { canMove, procedureOf, testersFor, type TesterId, type Trial } from '../testers';
 import { looksGood } from './agree';
-import { procedureOf, testersFor } from './blind-spots';
 import { observerOf } from './observer';
 
 /**
@@ -20,7 +19,7 @@ export function provenBy(
     .filter(({ id }) => testers.includes(id))
     .sort((a, b) => a.minutes - b.minutes);
   const proves = usable.find((row) => {
-    const trials = procedureOf(tester(row.id), bench.wiring);
+    const trials = procedureOf(row, bench.wiring);
     return faults.every((fault) =>
       trials.some((trial) => moves(trial, fault).some((one) => sees(one, fault))),
     );
@@ -30,6 +29,6 @@ export function provenBy(
 
 /** What opens only when it is moved is looked for by moving it. */
 const moves = (trial: Trial, { kind }: Fault): readonly Trial[] =>
-  kind === 'intermittent' && trial.tester !== 'look'
+  kind === 'intermittent' && canMove(trial)
     ? PLACES.map((moved): Trial => ({ ...trial, moved }))
     : [trial];

@@ -1,5 +1,5 @@
 import { capital } from '../../units';
-import type { Bench, Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { isDone, type Happened } from './done';
 import { kindsUnseen } from './blind-spots';
 import type { Candidate, Explained } from './explain';
@@ -11,7 +11,7 @@ import { outcomesOf, type Outcome } from './outcomes';
 import type { Prior } from './prior';
 import { placesOf, repairKey } from './repair';
 import { SEVERAL_FAULTS, type Fault, type FaultKind, type Place } from '../fault';
-import type { TesterId } from '../tester';
+import type { TesterId, Trial } from '../testers';
 import { list } from '../diagnose/fault-words';
 import { provenBy } from './proven-by';
 import { described, orderOf, shortly, tellAdvice } from './tell';

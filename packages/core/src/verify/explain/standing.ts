@@ -1,6 +1,8 @@
-import type { Bench, Trial } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import { PLACES, type Place } from '../fault';
-import { asTold, looksGood, spell, type Seen } from './agree';
+import { asTold, keyOf } from '../shown';
+import { keyOfTrial, type Trial } from '../testers';
+import { looksGood, type Seen } from './agree';
 import { madeAnew, type Happened } from './done';
 import { stretchesOf } from './follow';
 import { observerOf } from './observer';
@@ -33,11 +35,11 @@ export function standingOf(history: readonly Happened[], bench: Bench): Standing
   const isGood = ({ trial, shown }: Seen) => looksGood(asTold(show(trial, []), shown), shown);
   const anew = last.done.flatMap(madeAnew);
   const good = last.seen.length > 0 && last.seen.every(isGood);
-  const alike = ({ trial }: Seen) => JSON.stringify({ ...trial, moved: null });
+  const alike = ({ trial }: Seen) => keyOfTrial({ ...trial, moved: null });
   // Something else is seen than before: what was done has changed something.
   const changed = last.seen.some((now) =>
     before?.seen.some(
-      (then) => alike(then) === alike(now) && spell(then.shown) !== spell(now.shown),
+      (then) => alike(then) === alike(now) && keyOf(then.shown) !== keyOf(now.shown),
     ),
   );
   const remakes: Record<Place, number> = { near: 0, cable: 0, far: 0 };
@@ -52,7 +54,7 @@ export function standingOf(history: readonly Happened[], bench: Bench): Standing
   }
   const counts = new Map<string, number>();
   for (const { trial } of last.seen) {
-    const key = JSON.stringify(trial);
+    const key = keyOfTrial(trial);
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
   return {
@@ -67,7 +69,7 @@ export function standingOf(history: readonly Happened[], bench: Bench): Standing
     changed: new Set(!good && changed ? anew : []),
     remakes,
     replacements,
-    once: last.seen.find(({ trial }) => counts.get(JSON.stringify(trial)) === 1)?.trial ?? null,
+    once: last.seen.find(({ trial }) => counts.get(keyOfTrial(trial)) === 1)?.trial ?? null,
   };
 }
 

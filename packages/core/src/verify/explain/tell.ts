@@ -1,10 +1,9 @@
 import type { Wiring } from '../../link';
-import type { Trial } from '../circuit/trial';
 import { capital, lower } from '../../units';
 import { WORDING } from '../diagnose/describe-fault';
 import { list } from '../diagnose/fault-words';
 import { PLACES, SEVERAL_FAULTS, type Fault, type Place } from '../fault';
-import { tester } from '../tester';
+import { classOf, type Trial } from '../testers';
 import { hypothesesOf } from './hypotheses';
 import type { Advice, RepairAdvice, TestAdvice } from './advice';
 import { NO_EXPERIENCE, priorOf } from './prior';
@@ -28,23 +27,9 @@ const shortlyAll = (faults: readonly Fault[]): string =>
 
 /** What to do for a trial, as an order. */
 export function orderOf(trial: Trial): string {
+  const row = classOf(trial);
   const moved = trial.moved ? `, moving the cable ${AT[trial.moved]}` : '';
-  switch (trial.tester) {
-    case 'look':
-      return `Read the colours ${AT[trial.end]}`;
-    case 'beeper':
-      return `Beep ${trial.from.end} ${trial.from.contact} to ${trial.to.end} ${trial.to.contact}${moved}`;
-    case 'ohmmeter':
-      return `Measure ohms from ${trial.from.end} ${trial.from.contact} to ${trial.to.end} ${trial.to.contact}${moved}`;
-    case 'tone':
-      return `Put a tone on near ${trial.from} and listen at the far end`;
-    case 'reflectometer':
-      return 'Measure by reflectometry where each pair ends';
-    case 'own-lamps':
-      return `Test with your own tester${moved}`;
-    default:
-      return `Test with the ${lower(tester(trial.tester).name)}${moved}`;
-  }
+  return `${row.order?.(trial) ?? `Test with the ${lower(row.name)}`}${moved}`;
 }
 
 const minutesText = (minutes: number): string => {

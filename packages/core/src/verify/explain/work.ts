@@ -1,4 +1,4 @@
-import type { Bench } from '../circuit/trial';
+import type { Bench } from '../circuit/bench';
 import type { Seen } from './agree';
 import type { Happened } from './done';
 import { blindSpots } from './blind-spots';

@@ -7,15 +7,16 @@ import {
   type LinkSummary,
 } from '@near-spoke/contract';
 import type { Job } from '@near-spoke/core/link';
-import { summariseLink } from '@near-spoke/core/record';
 import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom } from '@ngrx/operators';
 import { Store, type Action } from '@ngrx/store';
 import {
   catchError,
   concat,
+  concatMap,
   defer,
   filter,
+  from,
   map,
   merge,
   of,
@@ -25,14 +26,15 @@ import {
 import { Api, type Refusal } from '../api/api';
 import { changedLinks } from '../device/kept-links';
 import { Device } from '../device/device';
-import { evidenceOf, factsActions, factsFeature, loadingOf, testedBy } from '../facts/facts';
+import { evidenceOf, factsActions, factsFeature, loadingOf } from '../facts/facts';
 import type { About } from '../facts/kept';
 import { fresh } from '../fresh';
 import { selectJob } from '../job';
 import { outboxActions, outboxFeature } from '../outbox/outbox';
-import { madeHere } from '../outbox/waiting-links';
 import { partsActions } from '../parts/parts';
 import { linksActions, linksFeature } from './links';
+
+const stand = () => import('./stand');
 
 /** The parts first: links may name them. Then the rows, page by page: the first are shown at once. */
 export const loadLinks = createEffect(
@@ -45,6 +47,8 @@ export const loadLinks = createEffect(
       ]),
       filter(([, siteId]) => siteId !== ''),
       switchMap(([, siteId, waiting]) => {
+        // What is done next stands at once, with the server or without.
+        void stand();
         const changed = actions$.pipe(
           ofType(linksActions.stored, linksActions.removed, outboxActions.sent),
         );
@@ -147,16 +151,17 @@ export const restandLink = createEffect(
       ),
     ).pipe(
       filter(({ about }) => about.of === 'link'),
+      concatMap((added) => from(stand()).pipe(map((core) => ({ ...added, core })))),
       concatLatestFrom(() => [
         store.select(linksFeature.selectOpened),
         store.select(factsFeature.selectFactsState),
         store.select(selectJob),
       ]),
-      map(([{ about, restood }, entities, known, job]) => {
+      map(([{ about, restood, core }, entities, known, job]) => {
         const link = entities[about.id];
         if (!link || loadingOf(known, about.id) !== 'done' || !isNamed(link, job)) return null;
         const facts = evidenceOf(known, about.id);
-        const stands = summariseLink(link, facts.ticks, testedBy(facts), job);
+        const stands = core.standing(link, facts, job);
         return restood
           ? linksActions.stored({ link: stands })
           : linksActions.opened({ link: stands });
@@ -177,13 +182,14 @@ export const showWaiting = createEffect(
     actions$.pipe(
       ofType(linksActions.loaded),
       filter(({ last }) => last),
+      switchMap((page) => from(stand()).pipe(map((core) => ({ ...page, core })))),
       concatLatestFrom(() => [store.select(outboxFeature.selectWaiting), store.select(selectJob)]),
-      switchMap(([{ siteId }, waiting, job]) =>
+      switchMap(([{ siteId, core }, waiting, job]) =>
         waiting.flatMap(({ deed }): Action[] => {
           if (deed.kind === 'fact' || deed.of !== 'link') return [];
           if (deed.kind === 'make')
             return deed.siteId === siteId
-              ? [linksActions.opened({ link: madeHere(deed, job) })]
+              ? [linksActions.opened({ link: core.madeHere(deed, job) })]
               : [];
           const about: About = { of: 'link', id: deed.id };
           if (deed.kind === 'change') return [factsActions.load({ about })];

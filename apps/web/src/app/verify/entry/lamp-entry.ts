@@ -59,9 +59,9 @@ const MARK = { lit: '●', dim: '◐', dark: '○', unsaid: '·' } as const;
         Nothing is entered yet. Touch each lamp that lights; those that you leave are dark.
       }
     </p>
-    @if (face().trial.tester !== 'own-lamps') {
+    @if (face().typed; as typed) {
       <mat-form-field>
-        <mat-label>{{ label() }} (W)</mat-label>
+        <mat-label>{{ typed.label }} (W)</mat-label>
         <input
           matInput
           #box
@@ -71,7 +71,7 @@ const MARK = { lit: '●', dim: '◐', dark: '○', unsaid: '·' } as const;
           [value]="text()"
           (input)="type(box.value)"
         />
-        <mat-hint>{{ hint() }}</mat-hint>
+        <mat-hint>{{ typed.hint }}</mat-hint>
       </mat-form-field>
       <p class="typo" role="status">{{ typo() }}</p>
     }
@@ -89,15 +89,6 @@ export class LampEntry {
   private readonly box = viewChild<ElementRef<HTMLInputElement>>('box');
   protected readonly text = linkedSignal({ source: this.face, computation: () => '' });
   readonly typo = linkedSignal({ source: this.face, computation: () => '' });
-  private readonly scans = computed(() => this.face().trial.tester === 'sequential-lamps');
-  protected readonly label = computed(() =>
-    this.scans()
-      ? 'Or type the far lamps, near contact by near contact'
-      : 'Or type the pairs that light',
-  );
-  protected readonly hint = computed(() =>
-    this.scans() ? '- for dark, (36) for several' : '1 3 4; 2? for dim',
-  );
   protected readonly rows = computed(() =>
     this.face().steps.map(({ name, lamps }, index) => {
       const step = this.steps()[index] ?? { step: name, lit: [], dim: [] };

@@ -13,6 +13,7 @@ import {
   missedOf,
   observe,
   plainBench,
+  type Trial,
 } from '@near-spoke/core/verify/explain';
 import { Reads } from '../../shell/reads';
 import { typedNumber } from '../../shell/typed-number';
@@ -25,6 +26,7 @@ import { OwnTesterForm } from './own-tester-form';
 /** A loop of 100 m of 24 AWG, ohm. */
 const LONGEST_LOOP_OHM = 17;
 const PAIRS = 4;
+const TRIAL: Trial = { tester: 'pair-lamps', moved: null };
 const NONE = -1;
 
 /** A lamp tester worked out from its parts, drawn, and put to faults before it is built. */
@@ -91,7 +93,7 @@ export class LampTesterPage {
     };
   });
   private readonly face = computed(() => lampFace('pair-lamps', this.bench()));
-  protected readonly names = computed(() => this.face().steps.map(({ lamps }) => lamps));
+  protected readonly names = computed(() => this.face()?.steps.map(({ lamps }) => lamps) ?? []);
   protected readonly faults = everyFault(plainBench(fourPairWiring('T568B', 'T568B')).wiring)
     .filter(({ end }) => end !== 'cable' && end !== 'near')
     .map((fault, index) => ({ fault, index, name: fault.sentence }));
@@ -100,17 +102,17 @@ export class LampTesterPage {
   protected readonly shown = computed(() => {
     const row = this.faults[this.at()];
     const made = madeWith(this.bench().wiring, row ? [row.fault] : []);
-    const shown = observe(this.face().trial, made, this.bench());
+    const shown = observe(TRIAL, made, this.bench());
     return shown.method === 'lamps' ? shown.steps : [];
   });
   protected readonly verdict = computed(() => {
     if (this.at() === NONE) return 'A good cable: every lamp lights.';
-    return JSON.stringify(this.shown()) === JSON.stringify(this.face().good)
+    return JSON.stringify(this.shown()) === JSON.stringify(this.face()?.good)
       ? 'This tester does not see it: all lamps light as on a good cable.'
       : 'This tester sees it.';
   });
   protected readonly blind = computed(() =>
-    missedOf([this.face().trial], this.bench()).map(({ kind, of, missed }) => ({
+    missedOf([TRIAL], this.bench()).map(({ kind, of, missed }) => ({
       kind,
       name: SEVERAL_FAULTS[kind],
       words: missed === 0 ? 'sees' : missed === of ? 'blind' : `sees ${of - missed} of ${of}`,

@@ -1,4 +1,4 @@
-import { SHELL, compareContacts, type Contact } from '../../catalogue';
+import { compareContacts, type Contact } from '../../catalogue';
 import {
   canonicalReading,
   joinedGroups,
@@ -10,50 +10,18 @@ import {
   type Wiring,
 } from '../../link';
 import type { Place } from '../fault';
+import type { Bench } from './bench';
 import { DIM_A, LIT_A, type CircuitStep } from './lamp-circuit';
+import type { LampStep } from './lamp-step';
 import { linkCircuit, nodeAt, type Electrics } from './link-circuit';
+import type { LinkUnderTest, PairEnd } from './link-under-test';
 import type { Made, Spot } from './made';
 import type { CircuitPart, Node } from './circuit-part';
 import { solveCircuit } from './network';
 import { ohmsBetween } from './ohms-between';
 
-/** The lamps that can be seen at one step of a scan. */
-export interface LampStep {
-  readonly step: string;
-  readonly lit: readonly string[];
-  readonly dim: readonly string[];
-}
-
-export type LampLight = 'lit' | 'dim' | 'dark';
-
-export const lightOf = ({ lit, dim }: LampStep, lamp: string): LampLight =>
-  lit.includes(lamp) ? 'lit' : dim.includes(lamp) ? 'dim' : 'dark';
-
-/** Where a pair ends as reflectometry shows it. */
-export interface PairLength {
-  readonly pair: number;
-  readonly place: Place;
-  readonly shows: 'open' | 'short';
-}
-
 /** Beyond this a wire-map tester takes two contacts for not joined, ohm. Generic. */
 const JOINED_OHM = 500;
-/** Below this a beeper sounds, ohm. Generic. */
-export const BEEP_OHM = 50;
-/** The terminator of a coaxial trio is the cable's impedance; the step’s names. */
-export const TRIO = ['open', 'shorted', 'terminated'] as const;
-
-/** What a lamp tester shows: every step of its scan, the lamps in order of their names. */
-export function lampsOf(
-  steps: readonly CircuitStep[],
-  made: Made,
-  electrics: Electrics,
-  moved: Place | null = null,
-): LampStep[] {
-  const link = linkCircuit(made, electrics, moved);
-  return steps.map((step) => lampStep(step, link));
-}
-
 /** One step of a scan over the parts of a link. */
 export function lampStep(step: CircuitStep, link: readonly CircuitPart[]): LampStep {
   const { currentA } = solveCircuit([...step.parts, ...link]);
@@ -102,7 +70,7 @@ export function splitPairsOf(made: Made, nets: Reading, wiring: Wiring): [Contac
 }
 
 /** Where each near pair ends, the far end being unplugged: the first break or short on its way. */
-export function lengthsOf(made: Made, wiring: Wiring, moved: Place | null = null): PairLength[] {
+function pairEndsOf(made: Made, wiring: Wiring, moved: Place | null = null): PairEnd[] {
   return pairsOf(wiring.near).map(({ number, tip, ring }) => {
     const cores = [tip, ring].map((contact) => made.cores.near.get(contact));
     const brokenAt = (place: Place) =>
@@ -120,7 +88,7 @@ export function lengthsOf(made: Made, wiring: Wiring, moved: Place | null = null
           ? cores
           : cores.map((core) => [...made.cores.far].find(([, other]) => other === core)?.[0]);
     const shortAt = (place: Place) => touching(made, place, ends(place));
-    const at = (place: Place, shows: PairLength['shows']): PairLength => ({
+    const at = (place: Place, shows: PairEnd['shows']): PairEnd => ({
       pair: number,
       place,
       shows,
@@ -142,26 +110,25 @@ function touching(made: Made, place: Place, [a, b]: readonly (string | undefined
   return a !== undefined && b !== undefined && sets.root(a) === sets.root(b);
 }
 
-/** The far contacts at which the tone of a near contact is heard. */
-export function heardOf(nets: Reading, from: Contact): Contact[] {
-  return [...(nets.find(({ near }) => near.includes(from))?.far ?? [])];
-}
-
-/** Ohms between centre and shield with the far end open, shorted and terminated; null for open. */
-export function trioOf(
-  made: Made,
-  electrics: Electrics,
-  [centre, terminatorOhm]: readonly [Contact, number],
-  moved: Place | null = null,
-): (number | null)[] {
-  const link = linkCircuit(made, electrics, moved);
-  const far = (ohm: number): CircuitPart => ({
-    kind: 'resistor',
-    a: nodeAt('far', centre),
-    b: nodeAt('far', SHELL),
-    ohm,
-  });
-  return [[], [far(electrics.jointOhm)], [far(terminatorOhm)]].map((end) =>
-    ohmsBetween([...link, ...end], nodeAt('near', centre), nodeAt('near', SHELL)),
-  );
+/** A link with a tester on it; how it was made is asked for only where that decides what is shown. */
+export function underTest(made: () => Made, model: Bench, moved: Place | null): LinkUnderTest {
+  const { wiring, electrics, lamps, impedanceOhm } = model;
+  const parts = () => linkCircuit(made(), electrics, moved);
+  return {
+    wiring,
+    lamps,
+    impedanceOhm,
+    jointOhm: electrics.jointOhm,
+    coresAt: (end) => made().cores[end],
+    nets: () => netsOf(made(), electrics, moved),
+    splitPairs: (nets) => splitPairsOf(made(), nets, wiring),
+    light: (steps) => steps.map((step) => lampStep(step, parts())),
+    ohms: (from, to, besides = []) =>
+      ohmsBetween(
+        [...parts(), ...besides],
+        nodeAt(from.end, from.contact),
+        nodeAt(to.end, to.contact),
+      ),
+    pairEnds: () => pairEndsOf(made(), wiring, moved),
+  };
 }

@@ -1,0 +1,11 @@
+// A door of its own: what the border names, without what is behind the names.
+export { ENTERED } from './record/entered';
+export { LINK_STATES } from './record/link-states';
+export { MEASURE_KINDS } from './terminate/measure';
+export { REMAKE_CAUSES } from './terminate/remake-cause';
+export { ARRANGEMENTS } from './verify/diagnose/arrangements';
+export { LEFT_OPEN } from './verify/diagnose/left-open';
+export { DONE_ACTIONS } from './verify/done';
+export { FAULT_KINDS } from './verify/fault';
+export { MAP_TESTER_IDS, SEES_PAIRING } from './verify/map-tester';
+export { TEST_VERDICTS } from './verify/test-verdict';

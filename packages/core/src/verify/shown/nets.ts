@@ -1,0 +1,24 @@
+import { canonicalReading, wireRows } from '../../link';
+import { few, shownForm } from './form';
+
+/** Which contacts are joined, and which pairs are split. */
+export const NETS = shownForm({
+  method: 'nets',
+  gives: { nets: 'nets', splitPairs: 'splitPairs' },
+  key: ({ nets, splitPairs }) =>
+    `${JSON.stringify(canonicalReading(nets))}${(splitPairs ?? [])
+      .map((pair) => pair.join('-'))
+      .sort()
+      .join()}`,
+  words({ nets, splitPairs }, _, wiring) {
+    const wrong = wireRows(nets, wiring).filter(({ right }) => !right);
+    const rows = wrong.map(({ near, reached, shortedTo }) =>
+      shortedTo.length > 0
+        ? `${near} with ${shortedTo.join(' and ')}`
+        : reached.length === 0
+          ? `${near} open`
+          : `${near} to ${reached.join(' and ')}`,
+    );
+    return few([...rows, ...(splitPairs ?? []).map((pair) => `${pair.join('-')} split`)]);
+  },
+});
