@@ -11,15 +11,16 @@ import { Actions, createEffect, ofType } from '@ngrx/effects';
 import { concatLatestFrom } from '@ngrx/operators';
 import { Store, type Action } from '@ngrx/store';
 import {
+  EMPTY,
   catchError,
   concat,
   concatMap,
   defer,
   filter,
-  from,
   map,
   merge,
   of,
+  shareReplay,
   switchMap,
   type Observable,
 } from 'rxjs';
@@ -34,7 +35,15 @@ import { outboxActions, outboxFeature } from '../outbox/outbox';
 import { partsActions } from '../parts/parts';
 import { linksActions, linksFeature } from './links';
 
-const stand = () => import('./stand');
+/** Loaded once: from then on it is there at once, with the server or without. */
+const stand$ = defer(() => import('./stand')).pipe(shareReplay(1));
+
+/** Something, with what works out where links stand; nothing where that can't be had now. */
+const withStand = <T extends object>(something: T) =>
+  stand$.pipe(
+    map((core) => ({ ...something, core })),
+    catchError(() => EMPTY),
+  );
 
 /** The parts first: links may name them. Then the rows, page by page: the first are shown at once. */
 export const loadLinks = createEffect(
@@ -47,8 +56,7 @@ export const loadLinks = createEffect(
       ]),
       filter(([, siteId]) => siteId !== ''),
       switchMap(([, siteId, waiting]) => {
-        // What is done next stands at once, with the server or without.
-        void stand();
+        stand$.pipe(catchError(() => EMPTY)).subscribe();
         const changed = actions$.pipe(
           ofType(linksActions.stored, linksActions.removed, outboxActions.sent),
         );
@@ -151,7 +159,7 @@ export const restandLink = createEffect(
       ),
     ).pipe(
       filter(({ about }) => about.of === 'link'),
-      concatMap((added) => from(stand()).pipe(map((core) => ({ ...added, core })))),
+      concatMap((added) => withStand(added)),
       concatLatestFrom(() => [
         store.select(linksFeature.selectOpened),
         store.select(factsFeature.selectFactsState),
@@ -182,7 +190,7 @@ export const showWaiting = createEffect(
     actions$.pipe(
       ofType(linksActions.loaded),
       filter(({ last }) => last),
-      switchMap((page) => from(stand()).pipe(map((core) => ({ ...page, core })))),
+      switchMap((page) => withStand(page)),
       concatLatestFrom(() => [store.select(outboxFeature.selectWaiting), store.select(selectJob)]),
       switchMap(([{ siteId, core }, waiting, job]) =>
         waiting.flatMap(({ deed }): Action[] => {
