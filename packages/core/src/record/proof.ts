@@ -1,23 +1,6 @@
 import { sameWiring, wiringOf, type Job, type Link } from '../link';
-import { SEVERAL_FAULTS, type FaultKind } from '../verify';
+import { FAULTS, SEVERAL_FAULTS, type FaultKind } from '../verify';
 import { diagnosisNow, type Tested } from './tested';
-
-/** Faults that a proof has to rule out: all that are there whatever the cable is used for. */
-const TO_PROVE: ReadonlySet<FaultKind> = new Set([
-  'open',
-  'short',
-  'reversed-pair',
-  'crossed-pairs',
-  'miswire',
-  'rollover',
-  'shifted',
-  'crossed-groups',
-  'turned-group',
-  'split-pair',
-  'shield-open',
-  'shield-short',
-  'shield-unexpected',
-]);
 
 export interface Proof {
   readonly state: 'fail' | 'unproven' | 'pass';
@@ -65,7 +48,7 @@ export function proofOf(link: Link, { reading, tests }: Tested, job: Job): Proof
     else open = verdict === 'pass' ? [] : ['split-pair'];
   }
   for (const { tester, verdict, missed, summary } of tests) {
-    const left = missed.filter((kind) => TO_PROVE.has(kind));
+    const left = missed.filter((kind) => FAULTS[kind].isToProve);
     if (verdict === 'differs') {
       open = null;
       fault = { tester, next: `${summary} See what explains it.` };

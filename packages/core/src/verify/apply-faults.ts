@@ -8,7 +8,8 @@ import {
   type Reading,
   type Wiring,
 } from '../link';
-import { OPEN_KINDS, SHORT_KINDS, WIRING_KINDS, type Fault } from './fault';
+import type { Fault } from './fault';
+import { changes } from './faults';
 
 /**
  * What an ideal tester would show of a link with these faults: diagnosis run backwards. The canonical
@@ -19,14 +20,14 @@ export function applyFaults(faults: readonly Fault[], wiring: Wiring): Reading {
   const broken = new Set<Contact>();
   const joints: GraphEdge[] = [];
   for (const fault of faults) {
-    if (WIRING_KINDS.has(fault.kind))
+    if (changes(fault, 'arrives-elsewhere'))
       fault.near.forEach((near, index) => {
         const far = fault.far[index];
         if (far === undefined) map.delete(near);
         else map.set(near, far);
       });
-    if (OPEN_KINDS.has(fault.kind)) fault.near.forEach((near) => broken.add(near));
-    if (SHORT_KINDS.has(fault.kind)) joints.push(...chain(fault));
+    if (changes(fault, 'is-broken')) fault.near.forEach((near) => broken.add(near));
+    if (changes(fault, 'is-joined')) joints.push(...chain(fault));
   }
   const conductors = [...map]
     .filter(([near]) => !broken.has(near))

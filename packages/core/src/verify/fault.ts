@@ -22,26 +22,6 @@ export const FAULT_KINDS = [
 
 export type FaultKind = (typeof FAULT_KINDS)[number];
 
-/** Each kind, when several of it are spoken of. */
-export const SEVERAL_FAULTS: Readonly<Record<FaultKind, string>> = {
-  open: 'opens',
-  short: 'shorts',
-  'reversed-pair': 'reversed pairs',
-  'crossed-pairs': 'crossed pairs',
-  miswire: 'wires in wrong places',
-  rollover: 'a cable turned end for end',
-  shifted: 'a row that begins late',
-  'crossed-groups': 'groups of pairs exchanged',
-  'turned-group': 'a group of pairs laid backwards',
-  'split-pair': 'split pairs',
-  'shield-open': 'an open shield',
-  'shield-short': 'a conductor on the shield',
-  'shield-unexpected': 'a shield where none should be',
-  'high-resistance': 'poor joints',
-  intermittent: 'what opens only when moved',
-  'other-metal': 'conductors of another metal',
-};
-
 /** Where along a link something is: at an end, or somewhere between them. */
 export type Place = End | 'cable';
 export const PLACES: readonly Place[] = ['near', 'cable', 'far'];
@@ -67,21 +47,3 @@ export interface Fault {
   /** Where the fault is, where that is told; else either. */
   readonly end: Place | 'either';
 }
-
-export const WIRING_KINDS: ReadonlySet<FaultKind> = new Set([
-  'reversed-pair',
-  'crossed-pairs',
-  'miswire',
-  'rollover',
-  'shifted',
-  'crossed-groups',
-  'turned-group',
-]);
-
-export const OPEN_KINDS: ReadonlySet<FaultKind> = new Set(['open', 'shield-open']);
-
-export const SHORT_KINDS: ReadonlySet<FaultKind> = new Set([
-  'short',
-  'shield-short',
-  'shield-unexpected',
-]);

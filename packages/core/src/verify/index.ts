@@ -1,7 +1,7 @@
 export { DONE_ACTIONS, type Done, type DoneAction } from './done';
 export { applyFaults } from './apply-faults';
 export type { Arrangement } from './diagnose/arrangements';
-export type { Action } from './diagnose/describe-fault';
+export { FAULTS, SEVERAL_FAULTS, type Action } from './faults';
 export {
   diagnose,
   type DescribedFault,
@@ -9,14 +9,7 @@ export {
   type TestResult,
   type Unseen,
 } from './diagnose/diagnose';
-export {
-  FAULT_KINDS,
-  PLACES,
-  SEVERAL_FAULTS,
-  type Fault,
-  type FaultKind,
-  type Place,
-} from './fault';
+export { FAULT_KINDS, PLACES, type Fault, type FaultKind, type Place } from './fault';
 export {
   FAR_ENDS,
   METHODS,

@@ -1,13 +1,7 @@
 import type { ConductorId, Contact } from '../../catalogue';
 import { ENDS, pairAt, type End, type Wiring } from '../../link';
-import {
-  OPEN_KINDS,
-  SHORT_KINDS,
-  WIRING_KINDS,
-  type Fault,
-  type FaultKind,
-  type Place,
-} from '../fault';
+import type { Fault, Place } from '../fault';
+import { changes, type Change } from '../faults';
 
 /** A contact of an end, or a core somewhere along the cable. */
 export type Spot =
@@ -45,23 +39,23 @@ export function madeWith(wiring: Wiring, faults: readonly Fault[]): Made {
   const { cores: good, pairOf } = meantBy(wiring);
   const cores: Cores = { near: new Map(good.near), far: new Map(good.far) };
   for (const fault of faults) {
-    if (WIRING_KINDS.has(fault.kind)) reorder(cores, good, fault);
-    if (fault.kind === 'split-pair') split(cores, fault, wiring);
+    if (changes(fault, 'arrives-elsewhere')) reorder(cores, good, fault);
+    if (changes(fault, 'is-exchanged')) split(cores, fault, wiring);
   }
-  const spots = (kinds: ReadonlySet<FaultKind>): CoreSpot[] =>
+  const spots = (change: Change): CoreSpot[] =>
     faults
-      .filter(({ kind }) => kinds.has(kind))
+      .filter((fault) => changes(fault, change))
       .flatMap((fault) => coresNamed(fault, good).map((core) => ({ core, place: placeOf(fault) })));
   return {
     cores,
     pairOf,
-    broken: spots(OPEN_KINDS),
-    loose: spots(new Set(['intermittent'])),
-    poor: spots(new Set(['high-resistance'])),
+    broken: spots('is-broken'),
+    loose: spots('opens-when-moved'),
+    poor: spots('conducts-poorly'),
     joints: faults
-      .filter(({ kind }) => SHORT_KINDS.has(kind))
+      .filter((fault) => changes(fault, 'is-joined'))
       .flatMap((fault) => jointsOf(fault, good)),
-    otherMetal: faults.some(({ kind }) => kind === 'other-metal'),
+    otherMetal: faults.some((fault) => changes(fault, 'is-another-metal')),
   };
 }
 

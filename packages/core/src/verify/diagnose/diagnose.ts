@@ -2,12 +2,12 @@ import type { Contact } from '../../catalogue';
 import { canonicalReading, pairsOf, type Reading, type Wiring } from '../../link';
 import { arrangementOf } from './arrangement';
 import type { Arrangement } from './arrangements';
-import { WORDING, type Action } from './describe-fault';
-import { list } from './fault-words';
+import { list } from '../faults/fault-words';
 import type { LEFT_OPEN } from './left-open';
 import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
 import type { Fault } from '../fault';
+import { FAULTS, type Action } from '../faults';
 import { openFaults, shortFaults, splitFaults, wiringFaults } from './name-faults';
 import type { MapTesterId } from '../map-tester';
 import { tester, type Blindness } from '../testers';
@@ -81,7 +81,7 @@ export function diagnose(result: TestResult): Diagnosis {
     summary: summarise(verdict, arrangement, faults),
     faults: faults.map((fault) => ({
       ...fault,
-      title: WORDING[fault.kind].title,
+      title: FAULTS[fault.kind].title,
       sentence: sentenceOf(fault, faults, explanation, wiring),
     })),
     actions: actionsFor(faults, wiring, verdict),
@@ -126,7 +126,7 @@ function actionsFor(
           'To verify pairing, test with a tester that measures crosstalk, or read the colours pair by pair at both ends.',
       },
     ];
-  const all = faults.map((fault) => WORDING[fault.kind].action(fault, wiring));
+  const all = faults.map((fault) => FAULTS[fault.kind].action(fault, wiring));
   return all.filter(
     (action, index) => all.findIndex((other) => other.sentence === action.sentence) === index,
   );

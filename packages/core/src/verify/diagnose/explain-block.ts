@@ -7,7 +7,7 @@ import {
   type BlockSlip,
   type Placing,
   type Places,
-} from './block-slips';
+} from '../faults/block-slips';
 import type { WireMap } from './wiring-distance';
 
 /** A slip of a whole connector, by contacts: near[i] arrives at far[i], where far ends at nothing. */

@@ -1,9 +1,9 @@
 import type { Wiring } from '../../link';
 import { capital, lower } from '../../units';
-import { WORDING } from './describe-fault';
-import { arrivals, counted, list, named } from './fault-words';
+import { arrivals, counted, list, named } from '../faults/fault-words';
 import type { WiringExplanation } from './explain-wiring';
-import { WIRING_KINDS, type Fault } from '../fault';
+import type { Fault } from '../fault';
+import { FAULTS, changes } from '../faults';
 
 /**
  * A fault in a sentence that holds of the reading it explains: of a fault of order only what arrives is
@@ -16,7 +16,7 @@ export function sentenceOf(
   wiring: Wiring,
 ): string {
   const { kind, near, far } = fault;
-  if (!WIRING_KINDS.has(kind)) return WORDING[kind].sentence(fault, wiring);
+  if (!changes(fault, 'arrives-elsewhere')) return FAULTS[kind].sentence(fault, wiring);
   const rows = near.flatMap((from, index) => {
     const to = far[index];
     return to !== undefined && map.get(from) === to && intact.has(from)
@@ -27,7 +27,7 @@ export function sentenceOf(
   const unseen = near.filter((from) => map.has(from) && !intact.has(from));
   if (unseen.length > 0 && kind !== 'shifted') return inPart(read, unseen, wiring);
   const turned = all.some((other) => other.kind === 'rollover') && kind === 'reversed-pair';
-  const sentence = WORDING[kind].sentence(kind === 'rollover' ? read : fault, wiring);
+  const sentence = FAULTS[kind].sentence(kind === 'rollover' ? read : fault, wiring);
   return turned ? `Seen from the end that is upside down, ${lower(sentence)}` : sentence;
 }
 

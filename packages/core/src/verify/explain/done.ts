@@ -1,5 +1,6 @@
 import type { Done, DoneAction } from '../done';
-import type { Fault, FaultKind, Place } from '../fault';
+import type { Fault, Place } from '../fault';
+import { FAULTS } from '../faults';
 import type { Seen } from './agree';
 
 /** What happened to a link, in order: tests, and what was done between them. */
@@ -15,39 +16,6 @@ const MENDS: Readonly<Record<DoneAction, number>> = {
   looked: 0,
 };
 
-/** What seating a contact again can mend; the rest stays as it was made. */
-const BY_SEATING: ReadonlySet<FaultKind> = new Set([
-  'open',
-  'shield-open',
-  'high-resistance',
-  'intermittent',
-]);
-
-/** How often someone who looks at an end sees a fault that is there; what is not named is not seen. Generic. */
-const SEEN_BY_LOOKING: Readonly<Partial<Record<FaultKind, number>>> = {
-  open: 0.6,
-  short: 0.6,
-  'shield-open': 0.7,
-  'shield-short': 0.6,
-  'high-resistance': 0.2,
-  'reversed-pair': 0.9,
-  'crossed-pairs': 0.9,
-  miswire: 0.9,
-  rollover: 0.9,
-  shifted: 0.9,
-  'crossed-groups': 0.9,
-  'turned-group': 0.9,
-};
-
-/** Faults that a look at an end can show and the order of its colours can't. */
-const NOT_IN_COLOURS: ReadonlySet<FaultKind> = new Set([
-  'open',
-  'short',
-  'shield-open',
-  'shield-short',
-  'high-resistance',
-]);
-
 const isAbout = ({ contacts, end }: Done, fault: Fault): boolean =>
   contacts.length === 0 ||
   fault[end === 'far' ? 'far' : 'near'].some((name) => contacts.includes(name));
@@ -56,17 +24,17 @@ const isAbout = ({ contacts, end }: Done, fault: Fault): boolean =>
 export function mendedBy(done: Done, fault: Fault): number {
   const everywhere = done.action === 'replaced' && done.end === 'cable';
   if (!everywhere && (fault.end !== done.end || !isAbout(done, fault))) return 0;
-  if (done.action === 'reseated' && !BY_SEATING.has(fault.kind)) return 0;
+  if (done.action === 'reseated' && !FAULTS[fault.kind].isSeated) return 0;
   return MENDS[done.action];
 }
 
 /** How likely it is that a look at an end shows a fault. */
 export const seenByLooking = (fault: Fault, end: Place): number =>
-  fault.end === end ? (SEEN_BY_LOOKING[fault.kind] ?? 0) : 0;
+  fault.end === end ? FAULTS[fault.kind].seenByLooking : 0;
 
 /** The same of what colours don't tell: a strand, a conductor that is not home. */
 export const flawSeen = (fault: Fault, end: Place): number =>
-  NOT_IN_COLOURS.has(fault.kind) ? seenByLooking(fault, end) : 0;
+  FAULTS[fault.kind].isInColours ? 0 : seenByLooking(fault, end);
 
 /** Where an action makes something anew, which can have faults of its own. */
 export const madeAnew = ({ action, end }: Done): readonly Place[] =>

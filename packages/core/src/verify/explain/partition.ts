@@ -1,7 +1,8 @@
 import { SHELL, type ConductorId, type Contact } from '../../catalogue';
 import type { End, Reading, Wiring } from '../../link';
 import { coresOf, madeWith, type Spot } from '../circuit/made';
-import { OPEN_KINDS, type Fault } from '../fault';
+import type { Fault } from '../fault';
+import { changes } from '../faults';
 
 export interface Partitions {
   readonly of: (faults: readonly Fault[]) => string;
@@ -65,13 +66,13 @@ export function partitions(wiring: Wiring): Partitions {
       if (core === undefined) return coreOf[to] === NONE ? [] : [[to, NONE]];
       return from === to ? [] : [[to, from]];
     });
-    const split = fault.kind === 'split-pair';
+    const split = changes(fault, 'is-exchanged');
     const changed = moves.filter(([to]) => to < nearCount);
     return {
       moved: split ? [] : moves,
       exchanged:
         split && changed[0] ? [[coreOf[changed[0][0]] ?? NONE, coreOf[changed[0][1]] ?? NONE]] : [],
-      broken: OPEN_KINDS.has(fault.kind)
+      broken: changes(fault, 'is-broken')
         ? made.broken.map((spot) => ({
             core: coreIndex.get(spot.core) as number,
             near: spot.place === 'near',

@@ -1,4 +1,5 @@
 import type { Fault, Place } from '../fault';
+import { FAULTS } from '../faults';
 
 /** Where hands have to go to put a set of faults right, in the order of a link. */
 export type RepairKey = string;
@@ -13,7 +14,7 @@ export const CALLBACK_MINUTES = 60;
 export function repairKey(faults: readonly Fault[]): RepairKey {
   const places = new Set(
     faults.flatMap(({ end, kind }): Place[] =>
-      end !== 'either' ? [end] : kind === 'shield-unexpected' ? ['cable'] : ['near', 'far'],
+      end !== 'either' ? [end] : [...FAULTS[kind].mendedAt],
     ),
   );
   return (['near', 'cable', 'far'] as const).filter((place) => places.has(place)).join('+');

@@ -10,9 +10,10 @@ import type { Conditions } from './trials-for';
 import { outcomesOf, type Outcome } from './outcomes';
 import type { Prior } from './prior';
 import { placesOf, repairKey } from './repair';
-import { SEVERAL_FAULTS, type Fault, type FaultKind, type Place } from '../fault';
+import type { Fault, FaultKind, Place } from '../fault';
+import { SEVERAL_FAULTS } from '../faults';
 import type { TesterId, Trial } from '../testers';
-import { list } from '../diagnose/fault-words';
+import { list } from '../faults/fault-words';
 import { provenBy } from './proven-by';
 import { described, orderOf, shortly, tellAdvice } from './tell';
 

@@ -1,8 +1,8 @@
 import type { Wiring } from '../../link';
 import { capital, lower } from '../../units';
-import { WORDING } from '../diagnose/describe-fault';
-import { list } from '../diagnose/fault-words';
-import { PLACES, SEVERAL_FAULTS, type Fault, type Place } from '../fault';
+import { list } from '../faults/fault-words';
+import { PLACES, type Fault, type Place } from '../fault';
+import { FAULTS, SEVERAL_FAULTS } from '../faults';
 import { classOf, type Trial } from '../testers';
 import { hypothesesOf } from './hypotheses';
 import type { Advice, RepairAdvice, TestAdvice } from './advice';
@@ -19,7 +19,7 @@ const AT: Readonly<Record<Place, string>> = {
 export function shortly({ kind, near, far, end }: Fault): string {
   const contacts = near.length > 0 ? near : far;
   const which = contacts.length === 0 || contacts.length > 4 ? '' : ` ${contacts.join('-')}`;
-  return `${WORDING[kind].title.toLowerCase()}${which}${end === 'either' ? '' : ` ${AT[end]}`}`;
+  return `${FAULTS[kind].title.toLowerCase()}${which}${end === 'either' ? '' : ` ${AT[end]}`}`;
 }
 
 const shortlyAll = (faults: readonly Fault[]): string =>
@@ -117,8 +117,8 @@ function whyFirst({ key, shares, at, because }: RepairAdvice): string {
 /** A fault with its title and its sentence. */
 export const described = (fault: Fault, wiring: Wiring) => ({
   ...fault,
-  title: WORDING[fault.kind].title,
-  sentence: WORDING[fault.kind].sentence(fault, wiring),
+  title: FAULTS[fault.kind].title,
+  sentence: FAULTS[fault.kind].sentence(fault, wiring),
 });
 
 /** Every single fault that a link can have, each at one place, told. */

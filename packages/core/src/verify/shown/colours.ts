@@ -1,5 +1,5 @@
 import { compareContacts, conductor } from '../../catalogue';
-import { list } from '../diagnose/fault-words';
+import { list } from '../faults/fault-words';
 import { AS_GOOD, few, shownForm } from './form';
 
 /** Which core is on which contact, and where eyes see something else that is wrong. */

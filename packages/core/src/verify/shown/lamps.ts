@@ -1,5 +1,5 @@
 import { lightOf, type LampStep } from '../circuit/lamp-step';
-import { list } from '../diagnose/fault-words';
+import { list } from '../faults/fault-words';
 import { few, shownForm } from './form';
 
 /** One way of writing what the lamps of a step showed. */

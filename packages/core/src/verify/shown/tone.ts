@@ -1,4 +1,4 @@
-import { list } from '../diagnose/fault-words';
+import { list } from '../faults/fault-words';
 import { shownForm } from './form';
 
 /** At which far contacts a tone is heard. */

@@ -1,7 +1,7 @@
 import type { Contact } from '../../catalogue';
 import { pairsOf, wireContacts, type Wiring } from '../../link';
 import type { FaultKind } from '../fault';
-import type { WireMap } from './wiring-distance';
+import type { WireMap } from '../diagnose/wiring-distance';
 
 /** Pairs of one group of the 25-pair colour code: those whose tips have the same colour. */
 export const GROUP_PAIRS = 5;

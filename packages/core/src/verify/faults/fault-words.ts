@@ -1,7 +1,8 @@
 import { SHELL, conductor, type Contact } from '../../catalogue';
 import { capital } from '../../units';
-import { coreAt, type End, type Wiring } from '../../link';
+import { coreAt, wireContacts, type End, type Wiring } from '../../link';
 import type { Fault } from '../fault';
+import type { Action } from './fault-class';
 
 const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
 export const counted = (count: number): string => COUNT[count] ?? String(count);
@@ -73,4 +74,35 @@ export function conductorsOnly(fault: Fault, wiring: Wiring): string[] {
   return wires.length > 0
     ? wires.map((contact) => named(contact, end, wiring))
     : ['the shell of the other end'];
+}
+
+export const at = ({ end }: Fault): string =>
+  end === 'either' ? '' : end === 'cable' ? ' along the cable' : ` at the ${end} end`;
+
+export function place({ end }: Fault): string {
+  return end === 'either'
+    ? ''
+    : end === 'cable'
+      ? ', along the cable'
+      : `, on the ${end} side of the break`;
+}
+
+/** One conductor inside its shield. */
+export const isCoaxial = ({ near, far }: Wiring) =>
+  [near, far].every((end) => wireContacts(end).length === 1);
+
+export function remake(fault: Fault, wiring: Wiring): Action {
+  const [near, far] = [wiring.near.rule, wiring.far.rule];
+  const clue = fault.near.map(
+    (contact, index) => `${nameOf(contact, wiring)} on ${fault.far[index] ?? ''}`,
+  );
+  const names = namesAt(fault, wiring);
+  const schemes = near === far ? near : `${near} at the near end, ${far} at the far end`;
+  return {
+    end: 'either',
+    sentence:
+      near === far && fault.near.length === 2
+        ? `Read the colours at both ends. Remake the end where ${names} are swapped (${list(clue)}).`
+        : `Read the colours at both ends against ${schemes}. Remake the one that differs: ${names}.`,
+  };
 }

@@ -1,0 +1,66 @@
+import type { Contact } from '../../catalogue';
+import type { Wiring } from '../../link';
+import type { Fault, FaultKind, Place } from '../fault';
+import type { FaultyLink } from './faulty-link';
+
+/** What a kind of fault does to a good link. */
+export type Change =
+  | 'arrives-elsewhere'
+  | 'is-broken'
+  | 'is-joined'
+  | 'is-exchanged'
+  | 'conducts-poorly'
+  | 'opens-when-moved'
+  | 'is-another-metal'
+  | 'leaks';
+
+export interface Action {
+  readonly end: Place | 'either';
+  readonly sentence: string;
+}
+
+/** One fault of a kind that a link can have, wherever along it. */
+export interface Instance {
+  readonly near: readonly Contact[];
+  readonly far: readonly Contact[];
+  readonly pairs: readonly number[];
+  /** How often it is this one, beside the others of its list. */
+  readonly weight: number;
+  /** Ways in which it comes about that only eyes tell apart, shares of one. */
+  readonly ways?: readonly {
+    readonly share: number;
+    readonly near: readonly Contact[];
+    readonly far: readonly Contact[];
+  }[];
+}
+
+/** A kind of fault: all that the program knows of it. */
+export interface FaultClass {
+  readonly kind: FaultKind;
+  readonly title: string;
+  /** When several of it are spoken of. */
+  readonly several: string;
+  /** How many of a hundred freshly made links have one. Generic. */
+  readonly perHundred: number;
+  readonly change: Change;
+  /** Where it can be; 'either' where it is at both ends at once or nowhere in particular. */
+  readonly places: readonly (Place | 'either')[];
+  /** Where it is mended when it is told to be at either. */
+  readonly mendedAt: readonly Place[];
+  /** Whether seating a contact again can mend it; the rest stays as it was made. */
+  readonly isSeated: boolean;
+  /** How often someone who looks at an end sees it there. Generic. */
+  readonly seenByLooking: number;
+  /** Whether the order of the colours tells it. */
+  readonly isInColours: boolean;
+  /** Whether a proof has to rule it out: it is wrong whatever the cable is used for. */
+  readonly isToProve: boolean;
+  /** The faults of this kind that a link can have, each list with its share of the rate. */
+  instances(link: FaultyLink): readonly {
+    readonly of: readonly Instance[];
+    readonly share?: number;
+  }[];
+  sentence(fault: Fault, wiring: Wiring): string;
+  /** What to do about it. */
+  action(fault: Fault, wiring: Wiring): Action;
+}

@@ -1,0 +1,21 @@
+import type { FaultClass } from './fault-class';
+import { namesAt, arrivals, remake } from './fault-words';
+import { swapped, isOfOnePair } from './orders';
+
+export const REVERSED_PAIR: FaultClass = {
+  kind: 'reversed-pair',
+  title: 'Reversed pair',
+  several: 'reversed pairs',
+  perHundred: 1,
+  change: 'arrives-elsewhere',
+  places: ['near', 'far'],
+  mendedAt: ['near', 'far'],
+  isSeated: false,
+  seenByLooking: 0.9,
+  isInColours: true,
+  isToProve: true,
+  instances: (link) => [{ of: swapped(link).filter((row) => isOfOnePair(row, link)) }],
+  sentence: (fault, wiring) =>
+    `Pair ${fault.pairs.join()} is reversed: ${namesAt(fault, wiring)} are swapped, ${arrivals(fault)}.`,
+  action: remake,
+};

@@ -1,0 +1,66 @@
+import { compareContacts } from '../../catalogue';
+import { intendedFar, pairsOf, type Wiring } from '../../link';
+import type { Fault } from '../fault';
+import type { FaultClass, Instance } from './fault-class';
+import { list } from './fault-words';
+import { twos, type FaultyLink } from './faulty-link';
+
+export const SPLIT_PAIR: FaultClass = {
+  kind: 'split-pair',
+  title: 'Split pair',
+  several: 'split pairs',
+  perHundred: 1.5,
+  change: 'is-exchanged',
+  places: ['either'],
+  mendedAt: ['near', 'far'],
+  isSeated: false,
+  seenByLooking: 0,
+  isInColours: true,
+  isToProve: true,
+  instances: (link) => [{ of: splits(link) }],
+  sentence: (fault, wiring) =>
+    fault.pairs.length === 1
+      ? `Pair ${fault.pairs.join()} (contacts ${fault.near.join('-')}) is split: its two conductors are not twisted together. Another pair must be split with it.`
+      : `Pairs ${list(fault.pairs.map(String))} are split: every contact reaches its number, but the conductors on ${list(pairContacts(fault, wiring))} are not twisted together.`,
+  action: (_, { near, far }) => ({
+    end: 'either',
+    sentence:
+      near.rule === far.rule
+        ? `Remake both ends to ${near.rule}, colour by colour: the same slip was made at both.`
+        : `Remake the near end to ${near.rule} and the far end to ${far.rule}, colour by colour.`,
+  }),
+};
+
+function pairContacts({ near, pairs }: Fault, wiring: Wiring): string[] {
+  const inPairs = pairsOf(wiring.near)
+    .map(({ tip, ring }) => [tip, ring].sort(compareContacts))
+    .filter((pair) => pair.some((contact) => near.includes(contact)))
+    .sort(([a = ''], [b = '']) => compareContacts(a, b));
+  return inPairs.slice(0, Math.max(pairs.length, 1)).map((pair) => pair.join('-'));
+}
+
+/** Which conductors of two pairs are exchanged, by how often that is so. Generic: mostly the coloured ones. */
+const EXCHANGED = [
+  { first: 'ring', second: 'tip', share: 0.2 },
+  { first: 'ring', second: 'ring', share: 0.4 },
+  { first: 'tip', second: 'ring', share: 0.2 },
+  { first: 'tip', second: 'tip', share: 0.2 },
+] as const;
+
+/** Split pairs: to continuity all ways of splitting two pairs are alike, to eyes they are not. */
+function splits({ wiring }: FaultyLink): Instance[] {
+  const farOf = intendedFar(wiring);
+  return twos(pairsOf(wiring.near)).map(([p, q]): Instance => {
+    const ways = EXCHANGED.map(({ first, second, share }) => {
+      const near = [
+        first === 'ring' ? p.tip : p.ring,
+        p[first],
+        q[second],
+        second === 'ring' ? q.tip : q.ring,
+      ];
+      return { share, near, far: near.flatMap((contact) => farOf.get(contact) ?? []) };
+    });
+    const [{ near, far }] = ways as [(typeof ways)[number]];
+    return { near, far, pairs: [p.number, q.number], weight: 1, ways };
+  });
+}
