@@ -18,6 +18,7 @@ export const FAULT_KINDS = [
   'high-resistance',
   'intermittent',
   'other-metal',
+  'moisture',
 ] as const;
 
 export type FaultKind = (typeof FAULT_KINDS)[number];
@@ -37,6 +38,7 @@ export const PLACES: readonly Place[] = ['near', 'cable', 'far'];
  * - Split pairs: near and far name the contacts whose pairs are not twisted together.
  * - High resistance: the joint of the conductor between near[i] and far[i] is poor, but conducts.
  * - Intermittent: it is broken only while the cable is moved at that place.
+ * - Moisture: what near and far name leaks to one another, far too little to be a short.
  * - Other metal: the conductors are not the copper that was ordered; no contacts.
  */
 export interface Fault {

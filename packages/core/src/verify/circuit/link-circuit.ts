@@ -13,6 +13,8 @@ export interface Electrics {
   readonly jointOhm: number;
   /** Of a poor joint. */
   readonly poorOhm: number;
+  /** Through water from one conductor to another. */
+  readonly leakOhm: number;
   /** Of the metal that was not asked for, as a multiple. */
   readonly otherMetal: number;
 }
@@ -23,6 +25,7 @@ export const PLAIN_ELECTRICS: Electrics = {
   shieldOhm: 1,
   jointOhm: 0.02,
   poorOhm: 20,
+  leakOhm: 200_000,
   otherMetal: 1.55,
 };
 
@@ -67,7 +70,9 @@ function makeCircuit(made: Made, electrics: Electrics, moved: Place | null): Cir
   const parts: CircuitPart[] = [];
   const resistor = (a: Node, b: Node, ohm: number) => parts.push({ kind: 'resistor', a, b, ohm });
   const joinedInside = new Set(
-    made.joints.flat().flatMap((spot) => (spot.place === 'cable' ? [spot.core] : [])),
+    [...made.joints, ...made.leaks]
+      .flat()
+      .flatMap((spot) => (spot.place === 'cable' ? [spot.core] : [])),
   );
   const on = { near: contactsByCore(made, 'near'), far: contactsByCore(made, 'far') };
   const cores = new Set(ENDS.flatMap((end) => [...on[end].keys()]));
@@ -104,6 +109,7 @@ function makeCircuit(made: Made, electrics: Electrics, moved: Place | null): Cir
       );
   }
   for (const [a, b] of made.joints) resistor(spotNode(a), spotNode(b), electrics.jointOhm);
+  for (const [a, b] of made.leaks) resistor(spotNode(a), spotNode(b), electrics.leakOhm);
   return parts;
 }
 

@@ -32,8 +32,17 @@ export interface LinkUnderTest {
   splitPairs(nets: Reading): (readonly [Contact, Contact])[];
   /** The lamps that light at each step. */
   light(steps: readonly CircuitStep[]): LampStep[];
-  /** Between two contacts, with other parts put to the link meanwhile, ohm; null for open. */
-  ohms(from: ContactNode, to: ContactNode, besides?: readonly CircuitPart[]): number | null;
+  /**
+   * Between two contacts, with other parts put to the link meanwhile, ohm; null for open.
+   *
+   * @param openOhm beyond which the meter shows open
+   */
+  ohms(
+    from: ContactNode,
+    to: ContactNode,
+    besides?: readonly CircuitPart[],
+    openOhm?: number,
+  ): number | null;
   /** Where each near pair ends, the far end being unplugged: the first break or short on its way. */
   pairEnds(): PairEnd[];
 }

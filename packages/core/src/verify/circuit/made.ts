@@ -25,6 +25,8 @@ export interface Made {
   /** Joints of more resistance than a good one. */
   readonly poor: readonly CoreSpot[];
   readonly joints: readonly (readonly [Spot, Spot])[];
+  /** What leaks to one another, though it is not joined. */
+  readonly leaks: readonly (readonly [Spot, Spot])[];
   /** Not the metal that was asked for. */
   readonly otherMetal: boolean;
 }
@@ -54,6 +56,9 @@ export function madeWith(wiring: Wiring, faults: readonly Fault[]): Made {
     poor: spots('conducts-poorly'),
     joints: faults
       .filter((fault) => changes(fault, 'is-joined'))
+      .flatMap((fault) => jointsOf(fault, good)),
+    leaks: faults
+      .filter((fault) => changes(fault, 'leaks'))
       .flatMap((fault) => jointsOf(fault, good)),
     otherMetal: faults.some((fault) => changes(fault, 'is-another-metal')),
   };

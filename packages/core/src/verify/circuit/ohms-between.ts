@@ -7,7 +7,12 @@ export const OPEN_OHM = 2_000_000;
 const TEST = { volts: 1, ohm: 1000 } as const;
 
 /** What an ohmmeter shows between two places of a circuit, ohm; null for open. */
-export function ohmsBetween(parts: readonly CircuitPart[], from: Node, to: Node): number | null {
+export function ohmsBetween(
+  parts: readonly CircuitPart[],
+  from: Node,
+  to: Node,
+  openOhm = OPEN_OHM,
+): number | null {
   if (from === to) return 0;
   const met = partsMetFrom(from, parts);
   if (!met.nodes.has(to)) return null;
@@ -17,7 +22,7 @@ export function ohmsBetween(parts: readonly CircuitPart[], from: Node, to: Node)
   ]);
   const across = voltsAt(from) - voltsAt(to);
   const ohm = (TEST.ohm * across) / (TEST.volts - across);
-  return ohm > OPEN_OHM || ohm < 0 ? null : ohm;
+  return ohm > openOhm || ohm < 0 ? null : ohm;
 }
 
 /** The parts that current from a node can come to, and where they meet: the rest of a link only hangs about. */

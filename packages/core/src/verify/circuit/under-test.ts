@@ -18,7 +18,7 @@ import type { LinkUnderTest, PairEnd } from './link-under-test';
 import type { Made, Spot } from './made';
 import type { CircuitPart, Node } from './circuit-part';
 import { solveCircuit } from './network';
-import { ohmsBetween } from './ohms-between';
+import { OPEN_OHM, ohmsBetween } from './ohms-between';
 
 /** Beyond this a wire-map tester takes two contacts for not joined, ohm. Generic. */
 const JOINED_OHM = 500;
@@ -123,11 +123,12 @@ export function underTest(made: () => Made, model: Bench, moved: Place | null): 
     nets: () => netsOf(made(), electrics, moved),
     splitPairs: (nets) => splitPairsOf(made(), nets, wiring),
     light: (steps) => steps.map((step) => lampStep(step, parts())),
-    ohms: (from, to, besides = []) =>
+    ohms: (from, to, besides = [], openOhm = OPEN_OHM) =>
       ohmsBetween(
         [...parts(), ...besides],
         nodeAt(from.end, from.contact),
         nodeAt(to.end, to.contact),
+        openOhm,
       ),
     pairEnds: () => pairEndsOf(made(), wiring, moved),
   };

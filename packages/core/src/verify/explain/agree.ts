@@ -18,10 +18,10 @@ export interface Seen {
 const OHM_SHARE = 0.15;
 const OHM_BESIDE = 0.5;
 
-/** What a poor joint and another metal can be, least and most. Generic. */
+/** What a poor joint, another metal and water can be, least and most. Generic. */
 const RANGES: readonly Partial<Electrics>[] = [
-  { poorOhm: 1.5, otherMetal: 1.35 },
-  { poorOhm: 2000, otherMetal: 1.75 },
+  { poorOhm: 1.5, otherMetal: 1.35, leakOhm: 1000 },
+  { poorOhm: 2000, otherMetal: 1.75, leakOhm: 9e6 },
 ];
 
 /** Whether a link that was made like this would have shown it. */
@@ -73,9 +73,10 @@ function within(
   least: number | null | undefined,
   most: number | null | undefined,
 ): boolean {
-  if (ohm === null) return least === null && most === null;
-  if (least === null || most === null || least === undefined || most === undefined) return false;
-  return ohm >= least - slack(least) && ohm <= most + slack(most);
+  // What may be as much as nobody can tell from open has no upper end.
+  if (ohm === null) return most === null;
+  if (least === null || least === undefined || most === undefined) return false;
+  return ohm >= least - slack(least) && (most === null || ohm <= most + slack(most));
 }
 
 const slack = (value: number) => value * OHM_SHARE + OHM_BESIDE;

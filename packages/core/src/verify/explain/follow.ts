@@ -2,6 +2,7 @@ import { pairAt, type Wiring } from '../../link';
 import type { Bench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
 import type { Fault, Place } from '../fault';
+import { changes } from '../faults';
 import type { Seen } from './agree';
 import { consistency } from './consistency';
 import type { Done } from '../done';
@@ -147,7 +148,7 @@ function mending(faults: readonly Fault[], done: Done, wiring: Wiring): readonly
 /** A split pair is the same slip at both ends: one that is made right leaves a miswire at the other. */
 function splitLeft(fault: Fault, { action, end }: Done, wiring: Wiring): Fault | null {
   if (
-    fault.kind !== 'split-pair' ||
+    !changes(fault, 'is-exchanged') ||
     end === 'cable' ||
     (action !== 'remade' && action !== 'replaced')
   )
@@ -213,7 +214,7 @@ const anywhere = (fault: Fault): string =>
   nameOf({
     ...fault,
     end: 'either',
-    ...(fault.kind === 'split-pair' ? { near: [...fault.near].sort(), far: [] } : {}),
+    ...(changes(fault, 'is-exchanged') ? { near: [...fault.near].sort(), far: [] } : {}),
   });
 
 /** Accounts that are the same, as one; the likeliest first. */

@@ -6,6 +6,7 @@ import type { Seen } from './agree';
 import type { Hypothesis } from './hypotheses';
 import { byChance } from './goes-by-joints';
 import { observerOf } from './observer';
+import { changes } from '../faults';
 
 const ANY = '*';
 /** Bits that a mask holds; more owners share them, which only prunes less. */
@@ -108,7 +109,8 @@ export function marksOf(
           mask(items),
           mask(new Map([...items].filter(([, { ofContact }]) => ofContact))),
         ];
-        if (byChance(trial) && hypotheses[at]?.kind === 'intermittent') return;
+        const one = hypotheses[at];
+        if (byChance(trial) && one && changes(one, 'opens-when-moved')) return;
         row.showsApart |= all;
         row.shows |= ofContacts;
       });

@@ -6,6 +6,7 @@ import type { LampStep } from '../circuit/lamp-step';
 import { lampStep, netsOf, underTest } from '../circuit/under-test';
 import type { Reading } from '../../link';
 import type { Fault, Place } from '../fault';
+import { changes } from '../faults';
 import { observe } from '../observe';
 import type { Shown } from '../shown';
 import { classOf, type Trial } from '../testers';
@@ -78,7 +79,7 @@ const opened = new WeakMap<Fault, Fault>();
 export function whileMoved(faults: readonly Fault[], moved: Place | null): readonly Fault[] {
   if (moved === null) return faults;
   return faults.map((fault) => {
-    if (fault.kind !== 'intermittent' || fault.end !== moved) return fault;
+    if (!changes(fault, 'opens-when-moved') || fault.end !== moved) return fault;
     const open = opened.get(fault) ?? { ...fault, kind: 'open' as const };
     opened.set(fault, open);
     return open;

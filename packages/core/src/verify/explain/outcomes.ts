@@ -1,6 +1,7 @@
 import type { Bench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
 import type { Fault } from '../fault';
+import { changes } from '../faults';
 import { observe } from '../observe';
 import { keyOf, wordsOf, type Shown } from '../shown';
 import type { Trial } from '../testers';
@@ -32,7 +33,7 @@ export function shownOf(
       ...(share > 0 ? [{ shown: { ...shown, flaws: contacts }, share }] : []),
     ];
   }
-  if (!byChance(trial) || faults.every(({ kind }) => kind !== 'intermittent'))
+  if (!byChance(trial) || !faults.some((fault) => changes(fault, 'opens-when-moved')))
     return [{ shown, share: 1 }];
   const still = countedOn(show({ ...trial, moved: null }, faults), bench);
   return keyOf(still) === keyOf(shown)

@@ -1,5 +1,6 @@
 import type { Bench } from '../circuit/bench';
 import { PLACES, type Fault } from '../fault';
+import { changes } from '../faults';
 import { canMove, procedureOf, testersFor, type TesterId, type Trial } from '../testers';
 import { looksGood } from './agree';
 import { observerOf } from './observer';
@@ -28,7 +29,7 @@ export function provenBy(
 }
 
 /** What opens only when it is moved is looked for by moving it. */
-const moves = (trial: Trial, { kind }: Fault): readonly Trial[] =>
-  kind === 'intermittent' && canMove(trial)
+const moves = (trial: Trial, fault: Fault): readonly Trial[] =>
+  changes(fault, 'opens-when-moved') && canMove(trial)
     ? PLACES.map((moved): Trial => ({ ...trial, moved }))
     : [trial];

@@ -1,6 +1,7 @@
 import type { Contact } from '../../catalogue';
 import type { End, Wiring } from '../../link';
 import { PLACES, type Place } from '../fault';
+import { changes } from '../faults';
 import { classOf, classesOf, type Question, type TesterId, type Trial } from '../testers';
 import type { Candidate } from './explain';
 import { mass } from './shares';
@@ -43,7 +44,7 @@ export function trialsFor(
     bothInReach: conditions.walkMinutes <= IN_REACH_MINUTES,
   };
   const loose = mass(
-    rows.filter(({ faults }) => faults.some(({ kind }) => kind === 'intermittent')),
+    rows.filter(({ faults }) => faults.some((fault) => changes(fault, 'opens-when-moved'))),
   );
   const moves: (Place | null)[] = loose > LOOSE_SHARE * mass(rows) ? [null, ...PLACES] : [null];
   const classes = classesOf(conditions.testers);

@@ -4,6 +4,7 @@ import { CROSSED_PAIRS } from './crossed-pairs';
 import { HIGH_RESISTANCE } from './high-resistance';
 import { INTERMITTENT } from './intermittent';
 import { MISWIRE } from './miswire';
+import { MOISTURE } from './moisture';
 import { OPEN } from './open';
 import { OTHER_METAL } from './other-metal';
 import { REVERSED_PAIR } from './reversed-pair';
@@ -38,6 +39,7 @@ export const FAULTS: Readonly<Record<FaultKind, FaultClass>> = {
   'shield-open': SHIELD_OPEN,
   'shield-short': SHIELD_SHORT,
   'shield-unexpected': SHIELD_UNEXPECTED,
+  moisture: MOISTURE,
 };
 export const FAULT_CLASSES: readonly FaultClass[] = Object.values(FAULTS);
 

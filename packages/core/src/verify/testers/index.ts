@@ -6,6 +6,7 @@ import { METHODS as METHODS_SHOWN, type Method, type Shown } from '../shown';
 import { BEEPER } from './beeper';
 import { COAX_TRIO } from './coax-trio';
 import { IDENTIFYING_REMOTE } from './identifying-remote';
+import { INSULATION } from './insulation';
 import { LINE_VOLTMETER } from './line-voltmeter';
 import { LOOK } from './look';
 import { OHMMETER } from './ohmmeter';
@@ -52,6 +53,7 @@ export const TESTER_CLASSES = [
   TONE,
   LOOK,
   COAX_TRIO,
+  INSULATION,
   OWN_LAMPS,
 ] as const;
 

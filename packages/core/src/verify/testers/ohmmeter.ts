@@ -26,7 +26,7 @@ export const OHMMETER = testerClass({
   how: 'Shows the resistance between its two probes; a loop is closed by a jack at the far end.',
   far: 'nothing',
   minutes: 1,
-  blindTo: ['intermittent', 'performance'],
+  blindTo: ['intermittent', 'moisture', 'performance'],
   shows: 'all-the-time',
   caution: NOT_LIVE,
   put: PUT,

@@ -179,7 +179,7 @@ export const testerClass = <
 export const NOT_LIVE =
   'Unplug both ends from every device first: a live port and a tester harm each other.';
 
-export const NEVER_SEEN = ['high-resistance', 'intermittent', 'performance'] as const;
+export const NEVER_SEEN = ['high-resistance', 'intermittent', 'moisture', 'performance'] as const;
 
 export const nodeName = ({ end, contact }: { readonly end: End; readonly contact: Contact }) =>
   `${end} ${contact}`;
