@@ -46,7 +46,7 @@ export const lamp = (
 });
 
 /** What a tester is fed by, between PLUS and COMMON. */
-export const battery = ({ supplyV }: LampParts): CircuitPart => ({
+export const battery = ({ supplyV }: Pick<LampParts, 'supplyV'>): CircuitPart => ({
   kind: 'supply',
   plus: PLUS,
   minus: COMMON,

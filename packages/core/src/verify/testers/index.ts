@@ -7,6 +7,7 @@ import { BEEPER } from './beeper';
 import { COAX_TRIO } from './coax-trio';
 import { IDENTIFYING_REMOTE } from './identifying-remote';
 import { INSULATION } from './insulation';
+import { LINE_LAMPS } from './line-lamps';
 import { LINE_VOLTMETER } from './line-voltmeter';
 import { LOOK } from './look';
 import { OHMMETER } from './ohmmeter';
@@ -54,6 +55,7 @@ export const TESTER_CLASSES = [
   LOOK,
   COAX_TRIO,
   INSULATION,
+  LINE_LAMPS,
   OWN_LAMPS,
 ] as const;
 
@@ -174,7 +176,7 @@ export function testersFor(wiring: Wiring): Tester[] {
     any: true,
     coax,
     pairs: paired,
-    telephone: false,
+    telephone: paired,
   };
   return TESTERS.filter(({ id, subject }) => {
     const row = BY_ID.get(id);
