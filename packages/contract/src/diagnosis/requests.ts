@@ -65,6 +65,9 @@ export const testerList = z
         minutes: z.number().meta({ description: 'For one use with both ends open and in reach.' }),
         blindTo: z.array(z.enum([...FAULT_KINDS, 'performance'])),
         shows: z.enum(SHOWS),
+        isOnLive: z
+          .boolean()
+          .meta({ description: 'Whether what feeds the link stays on; else it has to be dead.' }),
         caution: z.string().meta({ description: 'What can be harmed; empty where nothing can.' }),
       }),
     ),

@@ -184,7 +184,9 @@ export class VerifyPage {
           }
         : {
             sentence: 'Test the link and enter what the tester shows.',
-            why: 'Make sure first that nothing feeds power or ringing voltage into this cable.',
+            why: this.row().isOnLive
+              ? 'What feeds the line stays on. Plug this tester in at the far end only.'
+              : 'Make sure first that nothing feeds power or ringing voltage into this cable.',
             action: 'Keep this reading',
           };
     return verdictSentence(link, this.tests.newest(), diagnosis, this.map.pairs().length > 0);

@@ -21,6 +21,7 @@ export const BEEPER = testerClass({
   minutes: 0.5,
   blindTo: [...NEVER_SEEN],
   shows: 'all-the-time',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved', from: 'node', to: 'node' },
   isWatched: false,

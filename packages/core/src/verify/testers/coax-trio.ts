@@ -18,6 +18,7 @@ export const COAX_TRIO = testerClass({
   minutes: 3,
   blindTo: ['intermittent', 'performance'],
   shows: 'once',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved' },
   isWatched: false,

@@ -12,6 +12,7 @@ export const IDENTIFYING_REMOTE = testerClass({
   minutes: 0.7,
   blindTo: ['split-pair', ...NEVER_SEEN],
   shows: 'by-scan',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved' },
   isWatched: true,

@@ -132,6 +132,7 @@ const rowOf = ({
   minutes,
   blindTo,
   shows,
+  isOnLive,
   caution,
 }: Tester): Tester => ({
   id,
@@ -144,6 +145,7 @@ const rowOf = ({
   minutes,
   blindTo,
   shows,
+  isOnLive,
   caution,
 });
 

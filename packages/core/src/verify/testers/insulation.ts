@@ -31,7 +31,7 @@ function betweenAll({ near }: Wiring): TrialOf<'insulation', typeof PUT>[] {
 
 export const INSULATION = testerClass({
   id: 'insulation',
-  name: 'Insulation or high-ohm meter, the far end open',
+  name: 'Insulation or high-ohm meter',
   short: 'Insulation',
   method: 'ohms',
   subject: 'any',
@@ -40,6 +40,7 @@ export const INSULATION = testerClass({
   minutes: 1,
   blindTo: ['open', 'high-resistance', 'intermittent', 'performance'],
   shows: 'all-the-time',
+  isOnLive: false,
   caution:
     'It puts up to some hundred volts on the conductors: unplug both ends from every device and every arrester, see that nobody touches the far end, and let the cable discharge before you touch it.',
   put: PUT,

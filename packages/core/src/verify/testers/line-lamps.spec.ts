@@ -28,10 +28,10 @@ function lit(...faults: (Pick<Fault, 'kind'> & Partial<Fault>)[]): string[] {
 
 describe('Lamps in a telephone socket', () => {
   it('tell a line that is there from one that is turned and one that is not there', () => {
-    expect(lit()).toEqual(['1 right', '2 right']);
-    expect(lit({ kind: 'reversed-pair', pairs: [1], end: 'far' })).toEqual(['1 turned', '2 right']);
-    expect(lit({ kind: 'open', near: ['3'], end: 'far' })).toEqual(['2 right']);
-    expect(lit({ kind: 'short', near: ['3', '4'], end: 'near' })).toEqual(['2 right']);
+    expect(lit()).toEqual(['1+', '2+']);
+    expect(lit({ kind: 'reversed-pair', pairs: [1], end: 'far' })).toEqual(['1-', '2+']);
+    expect(lit({ kind: 'open', near: ['3'], end: 'far' })).toEqual(['2+']);
+    expect(lit({ kind: 'short', near: ['3', '4'], end: 'near' })).toEqual(['2+']);
   });
 
   it('can’t tell one line from the other', () =>

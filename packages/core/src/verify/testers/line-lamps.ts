@@ -40,14 +40,14 @@ export function lineLamps({ near, far }: Wiring, { lampV }: LampParts): CircuitS
     ...pairsOf(far).flatMap(({ number, tip, ring }) => {
       const [plus, minus] = [nodeAt('far', tip), nodeAt('far', ring)];
       return [
-        lamp(`${number} right`, plus, minus, SERIES_OHM, lampV),
-        lamp(`${number} turned`, minus, plus, SERIES_OHM, lampV),
+        lamp(`${number}+`, plus, minus, SERIES_OHM, lampV),
+        lamp(`${number}-`, minus, plus, SERIES_OHM, lampV),
       ];
     }),
   ];
   return pairsOf(far).map(({ number }) => ({
     name: `line ${number}`,
-    lamps: [`${number} right`, `${number} turned`],
+    lamps: [`${number}+`, `${number}-`],
     parts,
   }));
 }
@@ -60,11 +60,12 @@ export const LINE_LAMPS = testerClass({
   short: 'Line lamps',
   method: 'lamps',
   subject: 'telephone',
-  how: 'In a socket that is fed from the other end, a lamp tells of each line whether it is there, and which way round.',
+  how: 'In a socket that is fed from the other end, a lamp of each line lights: + where tip is positive, as it should be, - where the line is turned.',
   far: 'nothing',
   minutes: 0.5,
   blindTo: ['crossed-pairs', ...NEVER_SEEN],
   shows: 'all-the-time',
+  isOnLive: true,
   caution:
     'The line is live: about 50 V at rest and up to 100 V while it rings. Keep off bare contacts, and leave it in a thunderstorm.',
   put: { moved: 'moved' },

@@ -12,5 +12,6 @@ export const LINE_VOLTMETER: TesterRow<'line-voltmeter', 'line-volts'> = {
   minutes: 2,
   blindTo: [...NEVER_SEEN],
   shows: 'all-the-time',
+  isOnLive: true,
   caution: '',
 };

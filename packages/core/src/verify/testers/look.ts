@@ -16,6 +16,7 @@ export const LOOK = testerClass({
   minutes: 1,
   blindTo: ['open', 'short', ...NEVER_SEEN],
   shows: 'once',
+  isOnLive: false,
   caution: '',
   put: { end: 'end' },
   isWatched: false,

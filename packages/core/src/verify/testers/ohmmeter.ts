@@ -28,6 +28,7 @@ export const OHMMETER = testerClass({
   minutes: 1,
   blindTo: ['intermittent', 'moisture', 'performance'],
   shows: 'all-the-time',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: PUT,
   isWatched: false,

@@ -12,6 +12,7 @@ export const OWN_LAMPS = testerClass({
   minutes: 1.5,
   blindTo: [],
   shows: 'by-scan',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved', circuit: 'circuit' },
   isWatched: false,

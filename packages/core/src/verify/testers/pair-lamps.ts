@@ -62,6 +62,7 @@ export const PAIR_LAMPS = testerClass({
   minutes: 1,
   blindTo: [...NEVER_SEEN],
   shows: 'all-the-time',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved' },
   isWatched: true,

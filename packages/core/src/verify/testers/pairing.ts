@@ -12,6 +12,7 @@ export const PAIRING = testerClass({
   minutes: 0.8,
   blindTo: [...NEVER_SEEN],
   shows: 'by-scan',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved' },
   isWatched: true,

@@ -16,6 +16,7 @@ export const REFLECTOMETER = testerClass({
   minutes: 2,
   blindTo: [...NEVER_SEEN],
   shows: 'by-scan',
+  isOnLive: false,
   caution: '',
   put: { moved: 'moved' },
   isWatched: false,

@@ -74,6 +74,7 @@ export const SEQUENTIAL_LAMPS = testerClass({
   minutes: 1.5,
   blindTo: ['split-pair', ...NEVER_SEEN],
   shows: 'by-scan',
+  isOnLive: false,
   caution: NOT_LIVE,
   put: { moved: 'moved' },
   isWatched: false,

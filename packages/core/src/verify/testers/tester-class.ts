@@ -40,6 +40,8 @@ export interface TesterRow<Id extends string, M extends string> {
   /** Of a reading of a whole wire map; what a class misses on one link is computed (blindSpots). */
   readonly blindTo: readonly Blindness[];
   readonly shows: (typeof SHOWS)[number];
+  /** Whether what feeds the link stays on: any other tester is for a dead one. */
+  readonly isOnLive: boolean;
   /** What can harm someone or something when it is put on; empty where nothing can. */
   readonly caution: string;
 }

@@ -14,6 +14,7 @@ export const TONE = testerClass({
   minutes: 1,
   blindTo: [...NEVER_SEEN],
   shows: 'all-the-time',
+  isOnLive: false,
   caution: '',
   put: { moved: 'moved', from: 'contact' },
   isWatched: false,
