@@ -148,6 +148,16 @@ describe('the pages of Verify', () => {
     expect(text(fixture)).toContain('What explains it');
   });
 
+  it('draws no broken conductor where no wire map was taken', async () => {
+    const fixture = await open(VerifyPage, testLink('K4'));
+    await inHand(fixture, 'Scanning lamps');
+    await press(fixture, 'g');
+    await goOn(fixture);
+    await settle();
+    await fixture.whenStable();
+    expect(TestBed.inject(OpenLink).layer()).toEqual({ kind: 'wires', nets: null });
+  });
+
   it('keeps nothing that was not given: neither an untouched panel nor what can’t be read', async () => {
     const link = testLink('K4');
     const fixture = await open(VerifyPage, link);

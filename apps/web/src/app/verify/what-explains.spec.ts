@@ -72,6 +72,15 @@ describe('what explains a reading', () => {
     expect(text()).not.toContain('Since then');
   });
 
+  it('counts what was tested with as at hand: it proves its own repair', async () => {
+    const node = (contact: string) => ({ end: 'near', contact }) as const;
+    const trial = { tester: 'insulation', moved: null, from: node('5'), to: node('4') } as const;
+    fixture.componentRef.setInput('kept', [{ trial, shown: { method: 'ohms', ohm: 350_000 } }]);
+    await fixture.whenStable();
+    expect(text()).toContain('leak to one another');
+    expect(text()).toContain('Then prove it: insulation or high-ohm meter.');
+  });
+
   it('keeps what was seen since over a reload', async () => {
     await press('b');
     fixture.destroy();

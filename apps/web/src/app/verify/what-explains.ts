@@ -195,14 +195,17 @@ export class WhatExplains {
       if (!experience) return;
       const bench = this.bench();
       const usable = testersFor(bench.wiring).map(({ id }) => id);
+      const history = this.history();
+      const used = new Set<string>(history.flatMap((row) => (isDone(row) ? [] : row.trial.tester)));
       const question = {
-        history: this.history(),
+        history,
         bench,
         options: {
           prior: priorOf(experience),
           conditions: {
             ...PLAIN_CONDITIONS,
-            testers: this.atHand().filter((id) => usable.includes(id)),
+            // What was tested with is at hand, whatever else is.
+            testers: usable.filter((id) => this.atHand().includes(id) || used.has(id)),
             walkMinutes: this.walkMinutes(),
             at: this.at(),
           },

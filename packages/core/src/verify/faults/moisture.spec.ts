@@ -65,11 +65,16 @@ describe('Moisture', () => {
   });
 
   it('is what explains a reading between open and short, wherever the meter stops', () => {
-    for (const ohm of [8000, 350_000, 3e6]) {
+    for (const [ohm, told] of [
+      [8000, '8 kΩ'],
+      [350_000, '350 kΩ'],
+      [3e6, '3 MΩ'],
+    ] as const) {
       const trial = procedureOf({ id: 'insulation' }, wiring)[1];
       if (!trial) throw new Error('No pair');
       const seen = { trial, shown: { method: 'ohms', ohm } as const };
-      expect(compareTest(seen, model).good).toBeFalse();
+      const { good, summary } = compareTest(seen, model);
+      expect([good, summary]).toEqual([false, `Insulation: ${told}.`]);
       const report = reportOf([seen], model, {
         prior: priorOf(NO_EXPERIENCE),
         conditions: PLAIN_CONDITIONS,

@@ -1,9 +1,10 @@
+import { formatOhm } from '../../units';
 import { shownForm } from './form';
 
 const keyOf = (ohms: readonly (number | null)[]): string =>
   ohms.map((ohm) => (ohm === null ? 'open' : ohm.toPrecision(2))).join();
 const wordsFor = (ohms: readonly (number | null)[]): string =>
-  ohms.map((ohm) => (ohm === null ? 'open' : `${Number(ohm.toPrecision(2))} Ω`)).join(', ');
+  ohms.map((ohm) => (ohm === null ? 'open' : formatOhm(Number(ohm.toPrecision(2))))).join(', ');
 
 /** One resistance. */
 export const OHMS = shownForm({
