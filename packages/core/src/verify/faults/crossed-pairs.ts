@@ -1,7 +1,8 @@
 import type { Contact } from '../../catalogue';
 import { fourPairWiring, intendedFar, pairAt, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
-import type { FaultClass, Instance } from './fault-class';
+import type { FaultClass } from './fault-class';
+import type { Instance } from './instance';
 import { list, arrivals, remake } from './fault-words';
 import { twos, type FaultyLink } from './faulty-link';
 

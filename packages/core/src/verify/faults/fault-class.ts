@@ -1,7 +1,7 @@
-import type { Contact } from '../../catalogue';
 import type { Wiring } from '../../link';
 import type { Fault, FaultKind, Place } from '../fault';
 import type { FaultyLink } from './faulty-link';
+import type { Instance } from './instance';
 
 /** What a kind of fault does to a good link. */
 export type Change =
@@ -17,21 +17,6 @@ export type Change =
 export interface Action {
   readonly end: Place | 'either';
   readonly sentence: string;
-}
-
-/** One fault of a kind that a link can have, wherever along it. */
-export interface Instance {
-  readonly near: readonly Contact[];
-  readonly far: readonly Contact[];
-  readonly pairs: readonly number[];
-  /** How often it is this one, beside the others of its list. */
-  readonly weight: number;
-  /** Ways in which it comes about that only eyes tell apart, shares of one. */
-  readonly ways?: readonly {
-    readonly share: number;
-    readonly near: readonly Contact[];
-    readonly far: readonly Contact[];
-  }[];
 }
 
 /** A kind of fault: all that the program knows of it. */

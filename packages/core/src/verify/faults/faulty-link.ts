@@ -1,6 +1,6 @@
 import { SHELL, type Contact } from '../../catalogue';
 import { intendedFar, pairAt, pairsOf, type Wiring } from '../../link';
-import type { Instance } from './fault-class';
+import type { Instance } from './instance';
 
 export type Joined = readonly [near: Contact, far: Contact];
 

@@ -18,7 +18,8 @@ import { SPLIT_PAIR } from './split-pair';
 import { TURNED_GROUP } from './turned-group';
 import type { Change, FaultClass } from './fault-class';
 
-export type { Action, Change, FaultClass, Instance } from './fault-class';
+export type { Action, Change, FaultClass } from './fault-class';
+export type { Instance } from './instance';
 export { faultyLink } from './faulty-link';
 
 /** Every kind of fault. A new one is a file, a line here, and its name in FAULT_KINDS. */

@@ -1,5 +1,5 @@
 import { pairAt } from '../../link';
-import type { Instance } from './fault-class';
+import type { Instance } from './instance';
 import { instanceOf, twos, type FaultyLink } from './faulty-link';
 
 /** Two conductors that change places. */

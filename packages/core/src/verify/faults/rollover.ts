@@ -1,5 +1,6 @@
 import { turnedContact, type Wiring } from '../../link';
-import type { FaultClass, Instance } from './fault-class';
+import type { FaultClass } from './fault-class';
+import type { Instance } from './instance';
 import { arrivals } from './fault-words';
 import { instanceOf, type FaultyLink, type Joined } from './faulty-link';
 

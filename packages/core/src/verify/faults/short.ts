@@ -1,6 +1,7 @@
 import { pairAt, type Wiring } from '../../link';
 import type { Fault } from '../fault';
-import type { FaultClass, Instance } from './fault-class';
+import type { FaultClass } from './fault-class';
+import type { Instance } from './instance';
 import { shortedContacts, place } from './fault-words';
 import { instanceOf, twos, type Joined } from './faulty-link';
 

@@ -1,6 +1,6 @@
 import { intendedFar, type Wiring } from '../../link';
 import { blockSlipsOf, contactsOf, placesOf, type BlockSlip } from './block-slips';
-import type { Instance } from './fault-class';
+import type { Instance } from './instance';
 import { pairNumbers } from './faulty-link';
 
 /** Contacts in a row from which on slips of the whole row are thought of. */

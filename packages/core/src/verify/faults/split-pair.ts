@@ -1,7 +1,8 @@
 import { compareContacts } from '../../catalogue';
 import { intendedFar, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
-import type { FaultClass, Instance } from './fault-class';
+import type { FaultClass } from './fault-class';
+import type { Instance } from './instance';
 import { list } from './fault-words';
 import { twos, type FaultyLink } from './faulty-link';
 
