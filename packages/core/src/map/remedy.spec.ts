@@ -1,11 +1,34 @@
 import { level, type Thresholds } from './level';
-import { commonBase, inverter } from './remedy';
+import { commonBase, divider, inverter } from './remedy';
 
 const of = (id: string): Thresholds => {
   const thresholds = level(id)?.thresholds;
   if (!thresholds) throw new Error(id);
   return thresholds;
 };
+
+describe('A divider between two levels', () => {
+  it('leaves the margin that its resistors leave, where the low is what is tight', () => {
+    const out = { ...of('cmos-5'), outLowMaxV: 1 };
+    const into = of('cmos-3v3');
+    const found = divider(out, into);
+    if (!found) throw new Error('No divider');
+    const share = found.groundOhm / (found.seriesOhm + found.groundOhm);
+    expect(into.inLowMaxV - out.outLowMaxV * share).toBeGreaterThan(0);
+    expect(found.marginV).toBeCloseTo(
+      Math.min(
+        into.inMaxV - out.outHighMaxV * share,
+        out.outHighMinV * share - into.inHighMinV,
+        into.inLowMaxV - out.outLowMaxV * share,
+        out.outLowMinV * share - into.inMinV,
+      ),
+      12,
+    );
+    // A low that is higher still leaves less, and in the end nothing.
+    expect(divider({ ...out, outLowMaxV: 1.3 }, into)?.marginV ?? 0).toBeLessThan(found.marginV);
+    expect(divider({ ...out, outLowMaxV: 4 }, into)).toBeNull();
+  });
+});
 
 describe('A transistor between two levels', () => {
   it('pulls up by what leaves a milliampere to a saturated collector, the next value of E24', () => {

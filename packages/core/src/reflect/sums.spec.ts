@@ -224,6 +224,11 @@ describe('By hand', () => {
     const snapped = snapToEdge(trace, 0.001, 1e-9, 9e-9, 4e-9);
     expect(snapped?.atS.value).toBeCloseTo(-5e-9 + 150.3e-10, 10);
     expect(snapToEdge(trace, 0.001, 1e-9, 30e-9, 2e-9)).toBeNull();
+    // It is looked for on both sides of the cursor.
+    expect(snapToEdge(trace, 0.001, 1e-9, 13e-9, 4e-9)?.atS.value).toBeCloseTo(
+      -5e-9 + 150.3e-10,
+      10,
+    );
     // Without noise what is left is the step from sample to sample, spread evenly, over as many as a rise has.
     const quiet = snapToEdge(trace, 0, 1e-9, 9e-9, 4e-9);
     expect(quiet?.atS.u).toBeCloseTo(1e-10 / Math.sqrt(12) / Math.sqrt(10), 13);

@@ -25,6 +25,33 @@ describe('schoolsInUse', () => {
     }
   });
 
+  it('asks how a shield is bonded where there is one to bond, and never of coax', () => {
+    for (const task of fitting)
+      if (task.cable.shield === 'none' || task.cable.family === 'coax')
+        expect(schoolsInUse(task))
+          .withContext(`${task.connector.id} on ${task.cable.id}`)
+          .not.toContain('bond');
+    expect(
+      fitting.some(
+        (task) => task.cable.family === 'four-pair' && schoolsInUse(task).includes('bond'),
+      ),
+    ).toBeTrue();
+  });
+
+  it('is called the job’s where somebody chose it, and the usual one where nobody did', () => {
+    const saysOf = (chosen: readonly (keyof typeof DEFAULT_SCHOOLS)[]) =>
+      fitting.flatMap((task) =>
+        planTermination({ ...task, chosen }, BUILT_IN).steps.map(({ why }) => why),
+      );
+    const [nobody, all] = [saysOf([]), saysOf(SCHOOLS.map(({ id }) => id))];
+    const count = (list: readonly string[], begin: string) =>
+      list.filter((why) => why.startsWith(begin)).length;
+    expect(count(nobody, 'The school of this job:')).toBe(0);
+    expect(count(nobody, 'As usual:')).toBeGreaterThan(0);
+    expect(count(all, 'As usual:')).toBe(0);
+    expect(count(all, 'The school of this job:')).toBe(count(nobody, 'As usual:'));
+  });
+
   it('names none where nothing is to choose', () => {
     const box = fitting.find(({ connector }) => connector.id === 'lamp-tester');
     expect(box && schoolsInUse(box)).toEqual(['scheme']);

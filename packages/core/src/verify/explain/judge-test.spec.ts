@@ -9,6 +9,16 @@ import { judgeTest } from './judge-test';
 
 const OF_ROWS = ['shifted', 'crossed-groups', 'turned-group'];
 
+describe('A fault of which something is named', () => {
+  const wiring = fourPairWiring('T568B', 'T568B');
+  it('is of the pairs that were named, else of those of its contacts', () => {
+    expect(completeFault({ kind: 'split-pair', near: ['4'], pairs: [1, 2] }, wiring).pairs).toEqual(
+      [1, 2],
+    );
+    expect(completeFault({ kind: 'short', near: ['1', '4'] }, wiring).pairs).toEqual([2, 1]);
+  });
+});
+
 describe('Judging a test', () => {
   const wiring = fourPairWiring('T568B', 'T568B');
   const bench = plainBench(wiring);
