@@ -3,6 +3,7 @@ import angular from 'angular-eslint';
 import prettier from 'eslint-config-prettier';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
+import retired from './tools/retired-names.json' with { type: 'json' };
 
 export default tseslint.config(
   {
@@ -46,6 +47,13 @@ export default tseslint.config(
       // Contacts are spelled in ASCII: one character each.
       '@typescript-eslint/no-misused-spread': ['error', { allow: ['string'] }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      'no-restricted-syntax': [
+        'error',
+        ...Object.entries(retired).map(([word, instead]) => ({
+          selector: `Identifier[name=/${word}/i]`,
+          message: `Say ${instead}: docs/glossary.md.`,
+        })),
+      ],
       'max-lines': ['error', { max: 360, skipBlankLines: true, skipComments: true }],
     },
   },

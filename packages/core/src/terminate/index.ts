@@ -12,7 +12,7 @@ export {
   type Progress,
   type TickKey,
 } from './follow-plan';
-export { schoolDeparture, schoolsInUse } from './school-use';
+export { schoolMismatch, schoolsInUse } from './school-use';
 export { toolGaps, type ToolGap } from './tool-gaps';
 export {
   MEASURE_KINDS,

@@ -1,7 +1,7 @@
 import { BUILT_IN, DEFAULT_SCHOOLS, SCHOOLS, assignCores } from '../catalogue';
 import { EVERY_PAIR } from '../testing/tasks';
 import { planTermination } from './plan-termination';
-import { schoolDeparture, schoolsInUse } from './school-use';
+import { schoolMismatch, schoolsInUse } from './school-use';
 
 const fitting = EVERY_PAIR.filter((task) => planTermination(task, BUILT_IN).fit.ok);
 
@@ -58,10 +58,10 @@ describe('schoolsInUse', () => {
   });
 });
 
-describe('schoolDeparture', () => {
+describe('schoolMismatch', () => {
   it('says where a connector is not what the job has chosen, and only there', () => {
     const told = (id: string, rest = {}) =>
-      schoolDeparture(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest }, ['plug', 'joint']);
+      schoolMismatch(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest }, ['plug', 'joint']);
     expect(told('plug-8p8c')).toBeNull();
     expect(told('plug-8p8c-pass-through')).toBe(
       'This job’s school is standard plugs; 8P8C plug, pass-through is pass-through plugs.',
@@ -71,7 +71,7 @@ describe('schoolDeparture', () => {
     expect(told('keystone-punch-down', { plug: 'pass-through' })).toBeNull();
     // What nobody chose is nobody’s school.
     expect(
-      schoolDeparture(BUILT_IN.connector('plug-8p8c-pass-through'), DEFAULT_SCHOOLS, []),
+      schoolMismatch(BUILT_IN.connector('plug-8p8c-pass-through'), DEFAULT_SCHOOLS, []),
     ).toBeNull();
   });
 });

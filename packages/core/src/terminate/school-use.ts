@@ -29,7 +29,7 @@ const STANDS_FOR: readonly (readonly [SchoolId, string, (part: Connector) => boo
 ];
 
 /** What a job does otherwise than this connector stands for, in a sentence; null where they agree. */
-export function schoolDeparture(
+export function schoolMismatch(
   part: Connector,
   schools: Schools,
   chosen: readonly SchoolId[],

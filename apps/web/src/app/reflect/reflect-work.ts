@@ -1,7 +1,7 @@
 import { parseCapture } from '@near-spoke/core/captures';
 import {
   analyseFile,
-  foretoldCurve,
+  predictedCurve,
   goodLine,
   sweepCurve,
   type Analysis,
@@ -125,7 +125,7 @@ export function reflectWork(): WorkTable {
       trace ? snapToEdge(trace, noiseV, riseS, nearS, reachS) : null,
     whole: ({ analysis, linkDelayS }) => {
       const good = goodLine(analysis, linkDelayS);
-      return good ? foretoldCurve(analysis, good) : null;
+      return good ? predictedCurve(analysis, good) : null;
     },
     analyse: ({ file, name, told }, progress) => {
       let last = 0;
@@ -137,7 +137,7 @@ export function reflectWork(): WorkTable {
       if (!analysed.ok) return analysed;
       const { analysis } = analysed;
       const { trace: explained } = analysis;
-      const fitted = explained ? foretoldCurve(analysis, explained.guess.line) : null;
+      const fitted = explained ? predictedCurve(analysis, explained.guess.line) : null;
       return { ok: true, analysis, fitted };
     },
     simulate: ({ simulation, seed }) => {

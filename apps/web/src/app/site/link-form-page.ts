@@ -40,7 +40,7 @@ import {
   type Link as CoreLink,
 } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
-import { planTermination, schoolDeparture, schoolsInUse } from '@near-spoke/core/terminate';
+import { planTermination, schoolMismatch, schoolsInUse } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
@@ -154,10 +154,10 @@ export class LinkFormPage {
       ),
     ),
   );
-  protected readonly departures = computed(() =>
+  protected readonly mismatches = computed(() =>
     this.tasks().flatMap(
       ({ task }) =>
-        schoolDeparture(
+        schoolMismatch(
           task.connector,
           schoolsOf(this.described(), this.job()),
           chosenIds(this.job().schools, this.described().schools),

@@ -1,4 +1,4 @@
-import { looseness, spreadOf, type Fit } from './fit-guess';
+import { reducedChiSquared, spreadOf, type Fit } from './fit-guess';
 import { withChanges, type Change, type Guess } from './guess';
 import { ofKinds, pairsAsTaps, shorterBranch } from './kinds';
 import { plainly } from './plainly';
@@ -36,7 +36,7 @@ export function weighKinds(grown: Fit, refit: (guess: Guess) => Fit): Weighed {
     const all = [best, ...others];
     const least = all.reduce((one, other) => (plainly(other) < plainly(one) ? other : one));
     // A fit that is off by more than noise tells less of the difference; none that has lost its order any.
-    const loose = looseness(least);
+    const loose = reducedChiSquared(least);
     const sum = Number.isFinite(plainly(least))
       ? all.reduce((total, one) => total + Math.exp((plainly(least) - plainly(one)) / 2 / loose), 0)
       : all.length;

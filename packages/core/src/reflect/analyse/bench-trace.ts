@@ -1,13 +1,13 @@
 import type { Trace } from '../../formats/captures';
-import type { Foretelling, Measured } from './fit-guess';
-import { foretellTrace } from './foretell-trace';
+import type { Prediction, Measured } from './fit-guess';
+import { predictTrace } from './predict-trace';
 import type { Survey } from './survey';
 import { RISE_OF_A_BELL } from '../line/launch';
 
 /** A trace made ready to be explained: as few samples as its edges allow, from its first on. */
 export interface BenchTrace {
   readonly measured: Measured;
-  readonly foretelling: Foretelling;
+  readonly prediction: Prediction;
   /** Of one of these samples. */
   readonly sd: number;
   readonly intervalS: number;
@@ -58,7 +58,7 @@ export function benchTrace(trace: Trace, survey: Survey, riseS: number): BenchTr
   const finer = Math.min(8, Math.max(1, Math.ceil((FINE_AN_EDGE * coarseS) / riseS)));
   return {
     measured: { values, weights, from: 0, to: count },
-    foretelling: foretellTrace(
+    prediction: predictTrace(
       coarseS,
       finer,
       folded > 1 ? { kind: 'mean', overS: coarseS } : { kind: 'none' },
@@ -115,7 +115,7 @@ export function coarseBench(fine: BenchTrace): BenchTrace | null {
   const edgeS = Math.hypot(fine.edge * fine.intervalS, RISE_OF_A_BELL * sdSamples * fine.intervalS);
   return {
     measured: { values, weights, from: 0, to: count },
-    foretelling: foretellTrace(intervalS, FINE_A_SAMPLE, {
+    prediction: predictTrace(intervalS, FINE_A_SAMPLE, {
       kind: 'bell',
       sdS: sdSamples * fine.intervalS,
     }),

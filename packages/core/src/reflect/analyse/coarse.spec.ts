@@ -1,6 +1,6 @@
 import { normalFrom, simulate } from '../simulate';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
-import { foretellSweep } from './foretell-sweep';
+import { predictSweep } from './predict-sweep';
 import { frequencies } from '../line/plane';
 import { withChanges, type Change, type Guess } from './guess';
 import { placeBest } from './place-best';
@@ -62,26 +62,26 @@ function benchOf(noise: number, samples = 4000, seed = 6) {
 }
 
 describe('A coarse trace', () => {
-  it('is foretold as it was smoothed', () => {
+  it('is predicted as it was smoothed', () => {
     const { bench, launchAtS } = benchOf(0);
     const coarse = coarseBench(bench);
     if (!coarse) throw new Error('not worth it');
     expect(coarse.count).toBeLessThan(bench.count / 3);
     const guess = { ...GUESS, launch: { ...GUESS.launch, atS: launchAtS } };
-    const foretold = coarse.foretelling.values(guess, coarse.count);
+    const predicted = coarse.prediction.values(guess, coarse.count);
     let worst = 0;
     coarse.measured.values.forEach((value, n) => {
       if ((coarse.measured.weights[n] as number) > 0)
-        worst = Math.max(worst, Math.abs(value - (foretold[n] as number)));
+        worst = Math.max(worst, Math.abs(value - (predicted[n] as number)));
     });
     expect(worst).toBeLessThan(2e-3);
   });
 
   it('has as much more noise than it says as the fine one has, and no more', () => {
     // How much noise there is, is itself known from some 200 samples only: to a tenth of its square.
-    const squareOf = ({ measured }: BenchTrace, foretold: Float64Array) => {
+    const squareOf = ({ measured }: BenchTrace, predicted: Float64Array) => {
       const squares = [...measured.values]
-        .map((value, n) => (value - (foretold[n] as number)) * (measured.weights[n] as number))
+        .map((value, n) => (value - (predicted[n] as number)) * (measured.weights[n] as number))
         .filter((_, n) => (measured.weights[n] as number) > 0);
       return squares.reduce((sum, one) => sum + one * one, 0) / squares.length;
     };
@@ -90,8 +90,8 @@ describe('A coarse trace', () => {
       const coarse = coarseBench(bench);
       if (!coarse) throw new Error('not worth it');
       const guess = { ...GUESS, launch: { ...GUESS.launch, atS: launchAtS } };
-      const fine = squareOf(bench, bench.foretelling.values(guess, bench.count));
-      return squareOf(coarse, coarse.foretelling.values(guess, coarse.count)) / fine;
+      const fine = squareOf(bench, bench.prediction.values(guess, bench.count));
+      return squareOf(coarse, coarse.prediction.values(guess, coarse.count)) / fine;
     });
     const mean = shares.reduce((sum, one) => sum + one, 0) / shares.length;
     expect(mean).toBeGreaterThan(0.87);
@@ -115,14 +115,14 @@ describe('The best place for one more change', () => {
       ...changed(delayS, size),
       launch: { ...GUESS.launch, atS: launchAtS },
     });
-    const values = bench.foretelling.values(at(101e-9, 0.3), bench.count);
+    const values = bench.prediction.values(at(101e-9, 0.3), bench.count);
     const best = placeBest(
       { ...withChanges(GUESS, []), launch: { ...GUESS.launch, atS: launchAtS } },
       'step',
       list(100e-9, 0.2e-9),
       at,
       { ...bench.measured, values },
-      bench.foretelling,
+      bench.prediction,
     );
     const [found] = best?.line.changes ?? [];
     expect((found?.delayS ?? 0) * 1e9).toBeCloseTo(101, 1);
@@ -130,11 +130,11 @@ describe('The best place for one more change', () => {
   });
 
   it('is where a sweep has it, to a part of a wave', () => {
-    const foretelling = foretellSweep(
+    const prediction = predictSweep(
       frequencies(Array.from({ length: 200 }, (_, k) => (k + 1) * 2e6)),
       50,
     );
-    const values = foretelling.values(changed(60.3e-9, 0.2), 400);
+    const values = prediction.values(changed(60.3e-9, 0.2), 400);
     const weights = new Float64Array(400).fill(1);
     const best = placeBest(
       withChanges(GUESS, []),
@@ -142,7 +142,7 @@ describe('The best place for one more change', () => {
       list(60e-9, 0.1e-9),
       changed,
       { values, weights, from: 0, to: 400 },
-      foretelling,
+      prediction,
     );
     const [found] = best?.line.changes ?? ([] as Change[]);
     expect((found?.delayS ?? 0) * 1e9).toBeCloseTo(60.3, 1);
@@ -157,7 +157,7 @@ describe('The best place for one more change', () => {
       launch,
     });
     const down = { ...changed(100e-9, -0.2), launch };
-    const values = bench.foretelling.values(down, bench.count);
+    const values = bench.prediction.values(down, bench.count);
     expect(
       placeBest(
         { ...withChanges(GUESS, []), launch },
@@ -165,7 +165,7 @@ describe('The best place for one more change', () => {
         [100e-9],
         at,
         { ...bench.measured, values },
-        bench.foretelling,
+        bench.prediction,
       ),
     ).toBeNull();
   });

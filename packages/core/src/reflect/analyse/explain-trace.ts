@@ -5,7 +5,7 @@ import type { Trace } from '../../formats/captures';
 import { weighKinds, type Weighed } from './alternatives';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
 import { fitGuess, WEIGHING, type Fit } from './fit-guess';
-import { departureOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import { misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
 import type { Guess } from './guess';
 import type { Prior } from './parameter';
 import { plainly } from './plainly';
@@ -56,7 +56,7 @@ export function explainTrace(
   const coarse = coarseBench(bench);
   const first = coarse && search(tries, coarse, (share) => checkpoint(0.3 * share));
   const searched =
-    first && !first.best.grown.departure
+    first && !first.best.grown.misfit
       ? first
       : search(tries, bench, (share) => checkpoint(0.3 + 0.5 * share));
   const { best } = searched;
@@ -71,15 +71,13 @@ export function explainTrace(
           agreedS: best.grown.to * searched.bench.intervalS,
           checkpoint: (share) => checkpoint(0.8 + 0.2 * share),
         });
-  const departure = departureOf(weighed.fit.guess, bench);
+  const misfit = misfitOf(weighed.fit.guess, bench);
   return {
     weighed,
     bench,
     kind: best.kind,
     eitherKind: searched.eitherKind,
-    unexplainedS: departure
-      ? departure.index * bench.intervalS - weighed.fit.guess.launch.atS
-      : null,
+    unexplainedS: misfit ? misfit.index * bench.intervalS - weighed.fit.guess.launch.atS : null,
   };
 }
 
@@ -115,7 +113,7 @@ function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) =>
       guess,
       parametersOf(guess, free, bench, true),
       { ...bench.measured, to },
-      bench.foretelling,
+      bench.prediction,
       WEIGHING,
     );
 }
@@ -195,12 +193,12 @@ function startOf(
 }
 
 function better(one: Grown, other: Grown, by: number): boolean {
-  if (one.to === other.to && !one.departure === !other.departure)
+  if (one.to === other.to && !one.misfit === !other.misfit)
     return (
       plainly(one.fit) + A_CHANGE * changes(one) + by <
       plainly(other.fit) + A_CHANGE * changes(other)
     );
-  return (one.departure?.index ?? Infinity) > (other.departure?.index ?? Infinity);
+  return (one.misfit?.index ?? Infinity) > (other.misfit?.index ?? Infinity);
 }
 
 /** What the tee throws back into the line, for the cable's own impedance. */

@@ -2,17 +2,17 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix';
 import type { Guess } from './guess';
 import type { Parameter } from './parameter';
 
-/** What a guess foretells, over the residuals' places, and how it changes with each parameter. */
-export interface Foretelling {
+/** What a guess predicts, over the residuals' places, and how it changes with each parameter. */
+export interface Prediction {
   /** The first so many of them. */
   readonly values: (guess: Guess, count: number) => Float64Array;
   /** By each parameter's scale, so that they are all of about one size. */
-  readonly slopes: (
+  readonly jacobian: (
     guess: Guess,
     parameters: readonly Parameter[],
     count: number,
   ) => Float64Array[];
-  /** What an echo alone foretells, as it would be so much later: about, as it would be smeared a little more. */
+  /** What an echo alone predicts, as it would be so much later: about, as it would be smeared a little more. */
   readonly later: (echo: Float64Array, byS: number) => Float64Array;
 }
 
@@ -58,15 +58,15 @@ export function fitGuess(
   start: Guess,
   parameters: readonly Parameter[],
   measured: Measured,
-  foretelling: Foretelling,
+  prediction: Prediction,
   { rounds, leastGain, leastShare }: Pains,
 ): Fit {
   let guess = start;
-  let now = costOf(guess, parameters, measured, foretelling.values(guess, measured.to));
+  let now = costOf(guess, parameters, measured, prediction.values(guess, measured.to));
   let damping = 1e-3;
   let normal = null as Normal | null;
   for (let round = 0; round < rounds; round += 1) {
-    normal ??= normalOf(guess, parameters, measured, foretelling, now.residuals);
+    normal ??= normalOf(guess, parameters, measured, prediction, now.residuals);
     const room = parameters.map(({ get, least, most, scale }) => ({
       down: (least - get(guess)) / scale,
       up: (most - get(guess)) / scale,
@@ -85,7 +85,7 @@ export function fitGuess(
       moved = Math.max(moved, Math.abs(bounded - parameter.get(guess)) / parameter.scale);
       next = parameter.set(next, bounded);
     }
-    const then = costOf(next, parameters, measured, foretelling.values(next, measured.to));
+    const then = costOf(next, parameters, measured, prediction.values(next, measured.to));
     if (then.cost <= now.cost) {
       const gain = now.cost - then.cost;
       [guess, now] = [next, then];
@@ -99,7 +99,7 @@ export function fitGuess(
       if (damping > 1e8) break;
     }
   }
-  normal ??= normalOf(guess, parameters, measured, foretelling, now.residuals);
+  normal ??= normalOf(guess, parameters, measured, prediction, now.residuals);
   return {
     guess,
     chi2: now.chi2,
@@ -119,7 +119,7 @@ function costOf(
   guess: Guess,
   parameters: readonly Parameter[],
   { values, weights, from, to }: Measured,
-  foretold: Float64Array,
+  predicted: Float64Array,
 ) {
   const residuals = new Float64Array(to);
   let chi2 = 0;
@@ -127,7 +127,7 @@ function costOf(
   for (let n = from; n < to; n += 1) {
     const weight = weights[n] as number;
     if (weight === 0) continue;
-    const residual = ((values[n] as number) - (foretold[n] as number)) * weight;
+    const residual = ((values[n] as number) - (predicted[n] as number)) * weight;
     residuals[n] = residual;
     chi2 += residual * residual;
     count += 1;
@@ -142,21 +142,21 @@ function normalOf(
   guess: Guess,
   parameters: readonly Parameter[],
   { weights, from, to }: Measured,
-  foretelling: Foretelling,
+  prediction: Prediction,
   residuals: Float64Array,
 ): Normal {
-  const slopes = foretelling.slopes(guess, parameters, to);
+  const jacobian = prediction.jacobian(guess, parameters, to);
   const size = parameters.length;
   const matrix = Matrix.zeros(size, size);
   const gradient: number[] = [];
   for (let a = 0; a < size; a += 1) {
-    const slope = slopes[a] as Float64Array;
+    const slope = jacobian[a] as Float64Array;
     const { scale, prior, get } = parameters[a] as Parameter;
     for (let n = from; n < to; n += 1) slope[n] = (slope[n] as number) * (weights[n] as number);
     let sum = 0;
     for (let n = from; n < to; n += 1) sum += (slope[n] as number) * (residuals[n] as number);
     for (let b = 0; b <= a; b += 1) {
-      const other = slopes[b] as Float64Array;
+      const other = jacobian[b] as Float64Array;
       let product = 0;
       for (let n = from; n < to; n += 1) product += (slope[n] as number) * (other[n] as number);
       matrix.set(a, b, product);
@@ -240,5 +240,5 @@ export function spreadOf({ parameters, covariance }: Fit, name: string): number 
 }
 
 /** Square of how far the residuals are beyond their noise, at least 1: a fit that is off tells less. */
-export const looseness = ({ chi2, count, parameters }: Fit): number =>
+export const reducedChiSquared = ({ chi2, count, parameters }: Fit): number =>
   Math.max(1, chi2 / Math.max(1, count - parameters.length));

@@ -1,7 +1,7 @@
 import { frequencies } from '../line/plane';
 import { echoTransform } from './echoes';
 import { fitGuess, SEARCHING, WEIGHING, type Fit, type Measured } from './fit-guess';
-import { foretellSweep } from './foretell-sweep';
+import { predictSweep } from './predict-sweep';
 import { withChanges, type Change, type Guess } from './guess';
 import type { Checkpoint } from './grow';
 import { asTaps, INNER_KINDS, kindsBefore, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
@@ -29,7 +29,7 @@ export interface GrownSweep {
 const MOST_CHANGES = 6;
 /** Less than this is not told of: connectors and cables stray by as much. */
 const LEAST_REFLECTION = 0.006;
-/** What no model foretells, of what it does foretell. */
+/** What no model predicts, of what it does predict. */
 const MODEL_SHARE = 0.02;
 /** Of the greatest, what is taken first where it comes earlier. */
 const NEARLY = 0.3;
@@ -54,7 +54,7 @@ export function growSweep(
   const [lowest = 0, highest = 1] = [hz[0], hz.at(-1)];
   const rangeS = (count - 1) / (highest - lowest);
   const resolutionS = 1 / (highest - lowest);
-  const foretelling = foretellSweep(frequencies(hz), referenceOhm);
+  const prediction = predictSweep(frequencies(hz), referenceOhm);
   const values = new Float64Array(2 * count);
   values.set(re);
   values.set(im, count);
@@ -70,15 +70,15 @@ export function growSweep(
       guess,
       [...cableParameters(prior), ...changeParameters(guess, resolutionS, rangeS)],
       measured,
-      foretelling,
+      prediction,
       pains,
     );
   let now = fitted(start);
   for (let round = 0; round < MOST_CHANGES; round += 1) {
     checkpoint(round / MOST_CHANGES);
-    const foretold = foretelling.values(now.guess, 2 * count);
-    const left = echoesOf(values.map((one, n) => one - (foretold[n] as number)));
-    const place = firstOf(left.sizes, echoesOf(foretold).sizes, noiseShare * sd);
+    const predicted = prediction.values(now.guess, 2 * count);
+    const left = echoesOf(values.map((one, n) => one - (predicted[n] as number)));
+    const place = firstOf(left.sizes, echoesOf(predicted).sizes, noiseShare * sd);
     if (place < 0) break;
     const delayS = delaysS[place] as number;
     const { guess } = now;
@@ -117,7 +117,7 @@ export function growSweep(
       delaysS,
       (delayS, size) => withChanges(guess, before.toSpliced(place, 0, { ...change, delayS, size })),
       measured,
-      foretelling,
+      prediction,
     );
   }
 }

@@ -1,5 +1,5 @@
 import type { BenchTrace } from './bench-trace';
-import { firstDeparture, type Departure } from './departure';
+import { firstMisfit, type Misfit } from './misfit';
 import { fitGuess, SEARCHING, type Fit, type Measured } from './fit-guess';
 import { withChanges, type Change, type Guess } from './guess';
 import { asTaps, INNER_KINDS, kindsBefore, LAST_KINDS, supposedAnew } from './kinds';
@@ -17,7 +17,7 @@ import { plainly } from './plainly';
 /** A guess that was fitted to a trace up to where the trace leaves it. */
 export interface Grown {
   readonly fit: Fit;
-  readonly departure: Departure | null;
+  readonly misfit: Misfit | null;
   /** How many samples, from the first on, it was fitted to. */
   readonly to: number;
 }
@@ -29,7 +29,7 @@ const MOST_TRIES = 60;
 const LEAST_TRIES = 24;
 const EASY_SAMPLES = 8000;
 const MOST_WINDOWS = 12;
-/** Edges behind a departure that are looked at to find out what it is: a near neighbour may follow. */
+/** Edges behind a misfit that are looked at to find out what it is: a near neighbour may follow. */
 const REACHES_EDGES = [3, 12];
 /** Of the way to it: the further it is, the more a change is smeared. */
 const REACH_SHARE = 0.2;
@@ -47,8 +47,8 @@ export type Checkpoint = (share: number) => void;
 
 /**
  * Explains a trace from its beginning on: the launch is fitted to what stands before the first
- * departure, a change is supposed there, fitted together with all before it, and so on. What goes to and
- * fro between the changes already supposed is foretold, and so is never taken for a change of its own.
+ * misfit, a change is supposed there, fitted together with all before it, and so on. What goes to and
+ * fro between the changes already supposed is predicted, and so is never taken for a change of its own.
  *
  * @param agreedS from the first sample on, so much of the trace is explained already
  */
@@ -68,7 +68,7 @@ export function grow(
   for (let round = 0; round < MOST_CHANGES; round += 1) {
     checkpoint(round / MOST_CHANGES);
     const best = front[0] as Grown;
-    if (!best.departure || search.left <= 0) break;
+    if (!best.misfit || search.left <= 0) break;
     const next = front.flatMap((one) => nextOf(one, search)).filter((one) => further(one, best));
     if (next.length === 0) break;
     front = distinct(next.sort((a, b) => (further(a, b) ? -1 : 1)))
@@ -130,50 +130,50 @@ function settle(start: Guess, { prior, bench }: Search, until: number, withShape
       guess,
       parametersOf(guess, prior, bench, shape),
       measured,
-      bench.foretelling,
+      bench.prediction,
       SEARCHING,
     );
-    return { fit: fitted, departure: departureOf(fitted.guess, bench), to };
+    return { fit: fitted, misfit: misfitOf(fitted.guess, bench), to };
   };
   let now = attempt(start, Math.min(bench.count, until));
   for (let round = 0; round < MOST_WINDOWS; round += 1) {
-    const { departure, to } = now;
-    if (!departure && to === bench.count) break;
-    const agreed = departure?.index ?? bench.count;
+    const { misfit, to } = now;
+    if (!misfit && to === bench.count) break;
+    const agreed = misfit?.index ?? bench.count;
     if (agreed > to) {
       const next = attempt(now.fit.guess, agreed);
-      if ((next.departure?.index ?? bench.count) < agreed - bench.edge) break;
+      if ((next.misfit?.index ?? bench.count) < agreed - bench.edge) break;
       now = next;
       continue;
     }
-    // More of the trace may yet agree: only what is left although it was fitted is a departure.
-    const reach = agreed + Math.max(8 * bench.edge, 2 * (departure?.span ?? 0));
+    // More of the trace may yet agree: only what is left although it was fitted is a misfit.
+    const reach = agreed + Math.max(8 * bench.edge, 2 * (misfit?.span ?? 0));
     const next = attempt(now.fit.guess, Math.min(bench.count, reach));
-    if ((next.departure?.index ?? bench.count) < next.to) break;
+    if ((next.misfit?.index ?? bench.count) < next.to) break;
     now = next;
   }
   return now;
 }
 
-export function departureOf(guess: Guess, bench: BenchTrace): Departure | null {
-  const foretold = bench.foretelling.values(guess, bench.count);
+export function misfitOf(guess: Guess, bench: BenchTrace): Misfit | null {
+  const predicted = bench.prediction.values(guess, bench.count);
   const { values, weights } = bench.measured;
-  const residual = foretold.map((volt, n) => (values[n] as number) - volt);
+  const residual = predicted.map((volt, n) => (values[n] as number) - volt);
   const from = Math.floor(guess.launch.atS / bench.intervalS) - 2 * bench.edge;
-  return firstDeparture(residual, foretold, weights, bench.sd, bench.edge, from, bench.leastV);
+  return firstMisfit(residual, predicted, weights, bench.sd, bench.edge, from, bench.leastV);
 }
 
 /**
- * What explains a departure best: a change there, with one kind or another of the one before it. More of
+ * What explains a misfit best: a change there, with one kind or another of the one before it. More of
  * the trace is looked at only where little of it does not tell.
  */
 function nextOf(now: Grown, search: Search): Grown[] {
-  const { departure } = now;
-  if (!departure) return [now];
+  const { misfit } = now;
+  if (!misfit) return [now];
   const { bench } = search;
   const { guess } = now.fit;
   const { changes } = guess.line;
-  const delayS = (departure.index + departure.span / 2) * bench.intervalS - guess.launch.atS;
+  const delayS = (misfit.index + misfit.span / 2) * bench.intervalS - guess.launch.atS;
   const behind = changes.findIndex((change) => change.delayS > delayS);
   const last = behind < 0;
   const place = last ? changes.length : behind;
@@ -182,7 +182,7 @@ function nextOf(now: Grown, search: Search): Grown[] {
   const reaches = [
     ...REACHES_EDGES.map((edges) => edges * bench.edge),
     Math.round((REACH_SHARE * delayS) / bench.intervalS),
-  ].map((samples) => departure.index + Math.max(samples, 2 * departure.span));
+  ].map((samples) => misfit.index + Math.max(samples, 2 * misfit.span));
   const found: Grown[] = [];
   let furthest = 0;
   const consider = (from: Guess | null, reach: number) => {
@@ -191,11 +191,11 @@ function nextOf(now: Grown, search: Search): Grown[] {
     const next = settle(from, search, Math.max(reach, now.to));
     if (plainly(next.fit) === Infinity) return;
     found.push(next);
-    furthest = Math.max(furthest, next.departure?.index ?? Infinity);
+    furthest = Math.max(furthest, next.misfit?.index ?? Infinity);
   };
   const placed = (lists: readonly (readonly Change[])[], reach: number) => {
     for (const group of kinds) {
-      if (found.some((one) => !one.departure && one.to === bench.count)) return;
+      if (found.some((one) => !one.misfit && one.to === bench.count)) return;
       for (const list of lists)
         for (const kind of group)
           consider(
@@ -203,7 +203,7 @@ function nextOf(now: Grown, search: Search): Grown[] {
               withChanges(guess, list),
               Math.min(place, list.length),
               kind,
-              departure,
+              misfit,
               bench,
               reach,
             ),
@@ -214,7 +214,7 @@ function nextOf(now: Grown, search: Search): Grown[] {
   for (const reach of reaches) {
     placed(last ? kindsBefore(changes) : [changes], reach);
     for (const list of asTaps(changes, delayS)) consider(withChanges(guess, list), reach);
-    if (furthest > 2 * reach - departure.index) return found;
+    if (furthest > 2 * reach - misfit.index) return found;
   }
   // Nothing fits: what was supposed before may be something else.
   for (const list of supposedAnew(changes))
@@ -226,7 +226,7 @@ function nextOf(now: Grown, search: Search): Grown[] {
   return found;
 }
 
-/** Trials before and behind where a departure seems to begin, in steps of half an edge. */
+/** Trials before and behind where a misfit seems to begin, in steps of half an edge. */
 const TRIALS = Array.from({ length: 16 }, (_, trial) => trial - 5);
 
 /** One more change about where the trace leaves the guess; null where nothing is explained by one. */
@@ -234,7 +234,7 @@ function placeChange(
   guess: Guess,
   place: number,
   kind: Change['kind'],
-  { index, span }: Departure,
+  { index, span }: Misfit,
   bench: BenchTrace,
   reach: number,
 ): Guess | null {
@@ -251,12 +251,12 @@ function placeChange(
     (delayS, size) =>
       withChanges(guess, changes.toSpliced(place, 0, { kind, delayS, size, stubS: 0 })),
     { ...bench.measured, to: Math.min(bench.count, reach) },
-    bench.foretelling,
+    bench.prediction,
   );
 }
 
 /** Whether one explains more of the trace than the other; of equals, better and more plainly. */
 function further(one: Grown, other: Grown): boolean {
-  const [a, b] = [one.departure?.index ?? Infinity, other.departure?.index ?? Infinity];
+  const [a, b] = [one.misfit?.index ?? Infinity, other.misfit?.index ?? Infinity];
   return a === b ? plainly(one.fit) < plainly(other.fit) : a > b;
 }

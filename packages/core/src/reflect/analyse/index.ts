@@ -2,5 +2,5 @@ export { analyse } from './analyse';
 export { type Analysed, type Analysis } from './analysis';
 export { type Problem, type ProblemKind, type TraceEvent } from './event';
 export type { Through } from './through';
-export { foretoldCurve, goodLine, sweepCurve, type Curve } from './picture';
+export { predictedCurve, goodLine, sweepCurve, type Curve } from './picture';
 export { analyseFile, type AnalysedFile } from './analyse-file';

@@ -1,8 +1,8 @@
-import { lookIn, type LookIn, type Seen } from '../line/look-in';
+import { inputImpedance, type InputImpedance, type Seen } from '../line/input-impedance';
 import { keepMedia } from '../line/medium';
 import { scaleIn, type Plane } from '../line/plane';
 import { slopeOf, valueOf, type Ratio } from '../line/ratio';
-import { slopesAlong } from '../line/slopes-along';
+import { jacobianAlong } from '../line/jacobian-along';
 import { lineOf, type Guess, type GuessedLine } from './guess';
 import type { Parameter } from './parameter';
 
@@ -11,18 +11,19 @@ export function lookAtGuess(plane: Plane, ratioOf: (guess: Guess) => Ratio) {
   const media = keepMedia(plane);
   let last: { readonly line: GuessedLine; readonly seen: Seen } | null = null;
   const seenOf = ({ line }: Guess): Seen => {
-    if (last?.line !== line) last = { line, seen: lookIn(lineOf(line), media) };
+    if (last?.line !== line) last = { line, seen: inputImpedance(lineOf(line), media) };
     return last.seen;
   };
   return {
-    value: (guess: Guess): Plane => valueOf(ratioOf(guess), seenOf(guess).near[0] as LookIn),
+    value: (guess: Guess): Plane =>
+      valueOf(ratioOf(guess), seenOf(guess).near[0] as InputImpedance),
     /** Of each parameter, by its scale. */
-    slopes: (guess: Guess, parameters: readonly Parameter[]): Plane[] => {
+    jacobian: (guess: Guess, parameters: readonly Parameter[]): Plane[] => {
       const seen = seenOf(guess);
-      const slope = slopeOf(ratioOf(guess), seen.near[0] as LookIn);
+      const slope = slopeOf(ratioOf(guess), seen.near[0] as InputImpedance);
       const steps = parameters.map((parameter) => smallStep(parameter, guess));
       const moved = steps.map((step) => lineOf(step.guess.line));
-      const planes = slopesAlong(lineOf(guess.line), seen, slope, moved, media);
+      const planes = jacobianAlong(lineOf(guess.line), seen, slope, moved, media);
       return planes.map((one, index) => scaleIn(one, 1 / (steps[index] as Step).share));
     },
   };

@@ -2,7 +2,7 @@ import { delayOf } from '../hand';
 import { normalFrom, simulate, type Simulation } from '../simulate';
 import { NOTHING_TOLD } from '../told';
 import { analyse } from './analyse';
-import { foretoldCurve, goodLine, sweepCurve, type Curve } from './picture';
+import { predictedCurve, goodLine, sweepCurve, type Curve } from './picture';
 
 const VF = 0.7;
 const simulated = (lengthM: number, probe: Simulation['probe'], noise = 0) =>
@@ -51,7 +51,7 @@ describe('What is drawn beside a trace', () => {
   it('is what explains it: the very levels that were measured', () => {
     const analysis = explained(25, STEP);
     const line = analysis.trace?.guess.line;
-    const curve = line && foretoldCurve(analysis, line);
+    const curve = line && predictedCurve(analysis, line);
     if (!curve) throw new Error('No curve');
     const capture = simulated(25, STEP);
     if (capture.kind !== 'trace') throw new Error('No trace');
@@ -65,7 +65,7 @@ describe('What is drawn beside a trace', () => {
   it('is the link as it should be, with its end where the length has it', () => {
     const analysis = explained(25, STEP);
     const line = goodLine(analysis, delayOf(40, VF));
-    const curve = line && foretoldCurve(analysis, line);
+    const curve = line && predictedCurve(analysis, line);
     if (!curve) throw new Error('No curve');
     const [before, after] = [delayOf(38, VF), delayOf(42, VF)];
     expect(at(curve, before)).toBeCloseTo(1, 1);
@@ -88,7 +88,7 @@ describe('What is drawn beside a trace', () => {
     const analysis = explained(25, probe, 0.0005);
     expect(goodLine(analysis, 1e-7)).toBeNull();
     expect(
-      foretoldCurve(analysis, {
+      predictedCurve(analysis, {
         impedanceOhm: 50,
         loss: { resistance: 0, skin: 0, dielectric: 0 },
         changes: [],

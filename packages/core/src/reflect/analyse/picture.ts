@@ -17,7 +17,7 @@ const MOST_POINTS = 3000;
  *
  * @returns null for a sweep
  */
-export function foretoldCurve(analysis: Analysis, line: GuessedLine): Curve | null {
+export function predictedCurve(analysis: Analysis, line: GuessedLine): Curve | null {
   const { trace } = analysis;
   if (!trace) return null;
   const { guess } = trace;

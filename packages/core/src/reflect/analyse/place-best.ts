@@ -1,7 +1,7 @@
-import type { Foretelling, Measured } from './fit-guess';
+import type { Prediction, Measured } from './fit-guess';
 import type { Change, Guess } from './guess';
 
-/** Size that trials are made with: small enough for what is foretold to be in proportion. */
+/** Size that trials are made with: small enough for what is predicted to be in proportion. */
 const TRIAL = 0.1;
 const MOST = 0.9;
 /** A resistance in the way gives back upright, one across upside down. */
@@ -21,17 +21,17 @@ export function placeBest(
   delaysS: readonly number[],
   changed: (delayS: number, size: number) => Guess,
   { values, weights, to }: Measured,
-  foretelling: Foretelling,
+  prediction: Prediction,
 ): Guess | null {
   const midS = delaysS[delaysS.length >> 1];
   if (midS === undefined) return null;
-  const base = foretelling.values(guess, to);
-  const there = foretelling.values(changed(midS, TRIAL), to);
+  const base = prediction.values(guess, to);
+  const there = prediction.values(changed(midS, TRIAL), to);
   const echo = there.map((one, n) => one - (base[n] as number));
   const sign = SIGN[kind] ?? 0;
   let best: { readonly gain: number; readonly guess: Guess } | null = null;
   for (const delayS of delaysS) {
-    const more = foretelling.later(echo, delayS - midS);
+    const more = prediction.later(echo, delayS - midS);
     let [cross, own] = [0, 0];
     for (let n = 0; n < to; n += 1) {
       if ((weights[n] as number) === 0) continue;

@@ -2,7 +2,7 @@ import { LIGHT_M_S } from '../../units';
 import { normalFrom, simulate, type Simulation } from '../simulate';
 import { NOTHING_TOLD } from '../told';
 import { analyse } from '.';
-import { peel } from './peel';
+import { layerPeeling } from './layer-peeling';
 import type { ImpedanceProfile } from './profile';
 
 const VF = 0.7;
@@ -75,7 +75,7 @@ describe('Peeling', () => {
     }
     // A step there and back is two of the lattice.
     const every = Float64Array.from(ohms.slice(1), (_, n) => echoes[2 * n] as number);
-    const peeled = peel(every, 50);
+    const peeled = layerPeeling(every, 50);
     ohms.slice(1).forEach((ohm, n) => expect(peeled[n]).toBeCloseTo(ohm, 6));
   });
 });

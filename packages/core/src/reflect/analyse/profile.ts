@@ -2,14 +2,14 @@ import { bellOf } from '../line/bell';
 import { gridOf, sizeFor } from '../line/grid';
 import { RISE_OF_A_BELL, launchSpectrum } from '../line/launch';
 import { LOSSLESS } from '../line/line';
-import { lookIn, type LookIn } from '../line/look-in';
+import { inputImpedance, type InputImpedance } from '../line/input-impedance';
 import { keepMedia } from '../line/medium';
 import { blank, frequencies, over, times, type Plane } from '../line/plane';
 import { reflectionAgainst, slopeOf, teeShare, valueOf } from '../line/ratio';
 import type { BenchTrace } from './bench-trace';
 import { spreadOf, type Fit } from './fit-guess';
 import { lineOf, type GuessedLine } from './guess';
-import { peel } from './peel';
+import { layerPeeling } from './layer-peeling';
 import type { Reflection } from './grow-sweep';
 
 /** The impedance along a line, step by step of its delay, as if it had no loss. */
@@ -37,22 +37,22 @@ const FAR = 20;
 /** What a step’s trace tells: the fitted line without its loss, and what is left of the trace besides. */
 export function profileOfTrace(
   fit: Fit,
-  { measured, foretelling, intervalS, count }: BenchTrace,
+  { measured, prediction, intervalS, count }: BenchTrace,
   riseS: number,
 ): ImpedanceProfile {
   const { guess } = fit;
   const { launch, line, tee } = guess;
   const sdS = BELL_RISES * riseS;
   const grid = gridOf(sizeFor(1.2 * count), intervalS);
-  const foretold = foretelling.values(guess, count);
+  const predicted = prediction.values(guess, count);
   const left = Float64Array.from({ length: count }, (_, n) =>
     (measured.weights[n] as number) > 0
-      ? (measured.values[n] as number) - (foretold[n] as number)
+      ? (measured.values[n] as number) - (predicted[n] as number)
       : 0,
   );
   const volts = grid.toPlane(left);
   const sent = launchSpectrum(launch, grid.plane);
-  const seen = lookIn(lineOf(line), keepMedia(grid.plane)).near[0] as LookIn;
+  const seen = inputImpedance(lineOf(line), keepMedia(grid.plane)).near[0] as InputImpedance;
   const bell = bellOf(grid.plane, sdS);
   // How much what comes back changes with what stands at the tee.
   const turn = over(
@@ -100,16 +100,16 @@ export function profileOfSweep(
   const count = Math.ceil(Math.min(4 * MOST_STEPS, (2 * untilS) / sdS));
   const stepS = untilS / count;
   const points = frequencies(hz);
-  const seen = lookIn(lineOf(line), keepMedia(points)).near[0] as LookIn;
-  const foretold = valueOf(reflectionAgainst(referenceOhm), seen);
+  const seen = inputImpedance(lineOf(line), keepMedia(points)).near[0] as InputImpedance;
+  const predicted = valueOf(reflectionAgainst(referenceOhm), seen);
   const bell = bellOf(points, sdS);
   const spacing = (highest - (hz[0] as number)) / (hz.length - 1);
   const extra = Float64Array.from({ length: count }, (_, n) => {
     let sum = 0;
     for (let k = 0; k < hz.length; k += 1) {
       const angle = (points.im[k] as number) * n * stepS;
-      const x = (re[k] as number) - (foretold.re[k] as number);
-      const y = (im[k] as number) - (foretold.im[k] as number);
+      const x = (re[k] as number) - (predicted.re[k] as number);
+      const y = (im[k] as number) - (predicted.im[k] as number);
       sum += (bell.re[k] as number) * (x * Math.cos(angle) - y * Math.sin(angle));
     }
     return 2 * spacing * sum;
@@ -121,7 +121,8 @@ export function profileOfSweep(
 }
 
 function losslessOf(line: GuessedLine, plane: Plane): Plane {
-  const seen = lookIn(lineOf({ ...line, loss: LOSSLESS }), keepMedia(plane)).near[0] as LookIn;
+  const seen = inputImpedance(lineOf({ ...line, loss: LOSSLESS }), keepMedia(plane))
+    .near[0] as InputImpedance;
   return valueOf(reflectionAgainst(line.impedanceOhm), seen);
 }
 
@@ -147,7 +148,7 @@ function profileOf(
   };
   const noise = Float64Array.from({ length: count }, (_, n) => sums(extra, n));
   const echoes = noise.map((one, n) => one + sums(model, n));
-  const peeled = peel(echoes, line.impedanceOhm);
+  const peeled = layerPeeling(echoes, line.impedanceOhm);
   const lost = peeled.findIndex(
     (ohm) => ohm > FAR * line.impedanceOhm || ohm < line.impedanceOhm / FAR,
   );

@@ -1,6 +1,6 @@
 import type { Trace } from '../../formats/captures';
 import { clippedRuns, type ClippedRun } from './clipped';
-import { quietOf, roughNoise } from './quiet';
+import { noiseFloor, roughNoise } from './noise-floor';
 
 /** What can be seen of a trace without explaining it. */
 export interface Survey {
@@ -75,7 +75,12 @@ export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
       'The record begins with the launch or after it. Trigger later: a piece of quiet line must stand before it',
     );
   const before = volts.subarray(0, Math.max(LEAST_BEFORE, launchIndex - slope.before));
-  const { baselineV, quantumV, spread, noiseV: measuredV } = quietOf(before, volts, range, rough);
+  const {
+    baselineV,
+    quantumV,
+    spread,
+    noiseV: measuredV,
+  } = noiseFloor(before, volts, range, rough);
   const edge = firstEdge(volts, cross, slope, baselineV, measuredV);
   // Quieter than a model of cables can be right is of no use.
   const noiseV = Math.max(measuredV, MODEL_SHARE * Math.abs(edge.launchV));

@@ -2,7 +2,7 @@ import type { Uncertain } from '../../units';
 import { distanceOf } from '../hand';
 import type { Weighed } from './alternatives';
 import type { TraceEvent } from './event';
-import { looseness, spreadOf } from './fit-guess';
+import { reducedChiSquared, spreadOf } from './fit-guess';
 import { ghostsOf } from './ghosts';
 import { ohmOf, type Change } from './guess';
 
@@ -42,7 +42,7 @@ const SAME_AGAIN = 0.12;
 /** The changes of a fit as events, in the order of their delays, and the ghosts that they explain. */
 export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEvent[] {
   const { impedanceOhm, changes } = fit.guess.line;
-  const loose = Math.sqrt(looseness(fit));
+  const loose = Math.sqrt(reducedChiSquared(fit));
   let here = impedanceOhm;
   const events: TraceEvent[] = [];
   for (const [index, change] of changes.entries()) {

@@ -1,7 +1,7 @@
 import { LIGHT_M_S } from '../../units';
 import { lossOf } from '../simulate';
 import { LOSSLESS, type Joint, type Line, type Termination } from './line';
-import { lookIn, type LookIn } from './look-in';
+import { inputImpedance, type InputImpedance } from './input-impedance';
 import { keepMedia } from './medium';
 import { frequencies } from './plane';
 import { reflectionAgainst, valueOf, type Tee } from './ratio';
@@ -164,7 +164,10 @@ describe('A line', () => {
       termination: { kind: 'resistor', ohm: 50 },
     };
     const plane = frequencies(hz);
-    const back = valueOf(reflectionAgainst(50), lookIn(line, keepMedia(plane)).near[0] as LookIn);
+    const back = valueOf(
+      reflectionAgainst(50),
+      inputImpedance(line, keepMedia(plane)).near[0] as InputImpedance,
+    );
     const { s11 } = throughOf(line, plane, 50);
     hz.forEach((_, k) => {
       expect(back.re[k]).toBeCloseTo(s11[k]?.re ?? 9, 9);

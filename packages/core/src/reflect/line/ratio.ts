@@ -1,4 +1,4 @@
-import type { LookIn } from './look-in';
+import type { InputImpedance } from './input-impedance';
 import { blank, type Plane } from './plane';
 
 /** What is told of a line by the volts N and amperes D seen into it: (a N + b D) / (c N + d D). */
@@ -31,7 +31,7 @@ export const reflectionAgainst = (referenceOhm: number): Ratio => ({
   d: referenceOhm,
 });
 
-export function valueOf({ a, b, c, d }: Ratio, { num, den }: LookIn): Plane {
+export function valueOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): Plane {
   const size = num.re.length;
   const out = blank(size);
   for (let k = 0; k < size; k += 1) {
@@ -51,9 +51,9 @@ export function valueOf({ a, b, c, d }: Ratio, { num, den }: LookIn): Plane {
 }
 
 /** What a little more volts (`num`) or amperes (`den`) make of it: (a d − b c) D, or −N, over (c N + d D)². */
-export function slopeOf({ a, b, c, d }: Ratio, { num, den }: LookIn): LookIn {
+export function slopeOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): InputImpedance {
   const size = num.re.length;
-  const out: LookIn = { num: blank(size), den: blank(size) };
+  const out: InputImpedance = { num: blank(size), den: blank(size) };
   for (let k = 0; k < size; k += 1) {
     const nRe = num.re[k] as number;
     const nIm = num.im[k] as number;

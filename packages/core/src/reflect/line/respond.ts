@@ -1,7 +1,7 @@
 import { gridOf, sizeFor, type Grid } from './grid';
 import { launchSpectrum, type Launch } from './launch';
 import type { Line } from './line';
-import { lookIn, type LookIn } from './look-in';
+import { inputImpedance, type InputImpedance } from './input-impedance';
 import { keepMedia } from './medium';
 import { times } from './plane';
 import { teeShare, valueOf, type Tee } from './ratio';
@@ -42,7 +42,7 @@ export function traceOf(
   const finer = finerBy(base.intervalS, riseS);
   const grid: Grid = gridOf(sizeFor(base.samples * finer * 1.25), base.intervalS / finer);
   const source = launchSpectrum({ ...launch, atS: launch.atS - base.fromS }, grid.plane);
-  const seen = lookIn(line, keepMedia(grid.plane)).near[0] as LookIn;
+  const seen = inputImpedance(line, keepMedia(grid.plane)).near[0] as InputImpedance;
   const volts = new Float64Array(grid.size);
   grid.toTime(times(source, valueOf(teeShare(tee), seen)), null, volts, null);
   return Float64Array.from({ length: base.samples }, (_, n) => volts[n * finer] as number);

@@ -1,6 +1,6 @@
 import type { Complex } from '../../formats/captures';
 import type { Line } from './line';
-import { lookIn } from './look-in';
+import { inputImpedance } from './input-impedance';
 import { keepMedia, type Medium } from './medium';
 import type { Plane } from './plane';
 
@@ -50,7 +50,8 @@ export function throughOf(line: Line, plane: Plane, referenceOhm: number): Scatt
   // A branch, as what it lets across: looked into on its own.
   const stubs = line.joints.map((joint) =>
     joint.kind === 'tap'
-      ? lookIn({ sections: [joint.stub], joints: [], termination: { kind: 'open' } }, kept).near[0]
+      ? inputImpedance({ sections: [joint.stub], joints: [], termination: { kind: 'open' } }, kept)
+          .near[0]
       : null,
   );
   for (let k = 0; k < plane.re.length; k += 1) {

@@ -1,7 +1,7 @@
 import type { Capture, Complex, Touchstone } from '../../formats/captures';
 import { smoothLaunch } from '../line/launch';
 import type { Joint, Line, Termination } from '../line/line';
-import { lookIn, type LookIn } from '../line/look-in';
+import { inputImpedance, type InputImpedance } from '../line/input-impedance';
 import { keepMedia } from '../line/medium';
 import { frequencies } from '../line/plane';
 import { reflectionAgainst, valueOf, type Tee } from '../line/ratio';
@@ -114,7 +114,7 @@ function sweepOf(
   if (kind === 'one-port') {
     const back = valueOf(
       reflectionAgainst(referenceOhm),
-      lookIn(line, keepMedia(plane)).near[0] as LookIn,
+      inputImpedance(line, keepMedia(plane)).near[0] as InputImpedance,
     );
     return {
       ports: 1,

@@ -1,5 +1,5 @@
 import { BUILT_IN } from '../../catalogue';
-import { analyse, foretoldCurve, goodLine } from '../../reflect/analyse';
+import { analyse, predictedCurve, goodLine } from '../../reflect/analyse';
 import { reflectFacts } from '../../reflect/cable';
 import { knownEnd, placeOnRoute } from '../../reflect/place';
 import { adviseSetup, checkTerminator, matchSource } from '../../reflect/setup';
@@ -38,7 +38,7 @@ function traced(fault: (typeof PRACTICE_FAULTS)[number], launch: 'step' | 'pulse
   const { analysis } = analysed;
   const { events, problems } = analysis;
   const whole = goodLine(analysis, analysis.rangeS / 2);
-  const good = whole && foretoldCurve(analysis, whole);
+  const good = whole && predictedCurve(analysis, whole);
   return [
     events.map((event) => [event.kind, event.end, inShort(event.distanceM.value)]),
     problems.map(({ kind }) => kind),

@@ -170,7 +170,7 @@ export class TraceView {
       this.cursors.set([]);
     });
     effect(() => void this.show(this.range()));
-    effect(() => void this.foretell());
+    effect(() => void this.predict());
   }
 
   /** The samples of the part that is shown. */
@@ -223,7 +223,7 @@ export class TraceView {
   }
 
   /** What the link would look like, were it whole. */
-  private async foretell(): Promise<void> {
+  private async predict(): Promise<void> {
     const [analysis, lengthM, factor] = [this.analysis(), this.lengthM(), this.factor()];
     if (!analysis || lengthM === null) {
       this.whole.set(null);

@@ -1,10 +1,10 @@
 import { blank, times, type Plane } from '../line/plane';
 import { reflectionAgainst } from '../line/ratio';
-import type { Foretelling } from './fit-guess';
+import type { Prediction } from './fit-guess';
 import { lookAtGuess } from './look-at-guess';
 
-/** What a guess foretells of a reflection over frequency: all real parts, then all imaginary ones. */
-export function foretellSweep(plane: Plane, referenceOhm: number): Foretelling {
+/** What a guess predicts of a reflection over frequency: all real parts, then all imaginary ones. */
+export function predictSweep(plane: Plane, referenceOhm: number): Prediction {
   const ratio = reflectionAgainst(referenceOhm);
   const look = lookAtGuess(plane, () => ratio);
   const both = ({ re, im }: Plane): Float64Array => {
@@ -15,7 +15,7 @@ export function foretellSweep(plane: Plane, referenceOhm: number): Foretelling {
   };
   return {
     values: (guess) => both(look.value(guess)),
-    slopes: (guess, parameters) => look.slopes(guess, parameters).map(both),
+    jacobian: (guess, parameters) => look.jacobian(guess, parameters).map(both),
     later: (echo, byS) => {
       const count = plane.im.length;
       const turned = blank(count);

@@ -1,8 +1,8 @@
 import { LOSSLESS } from '../line/line';
 import { frequencies } from '../line/plane';
-import { foretellSweep } from './foretell-sweep';
-import { foretellTrace } from './foretell-trace';
-import type { Foretelling } from './fit-guess';
+import { predictSweep } from './predict-sweep';
+import { predictTrace } from './predict-trace';
+import type { Prediction } from './fit-guess';
 import type { Change, Guess } from './guess';
 import {
   cableParameters,
@@ -49,21 +49,21 @@ const STEP = 1e-3;
 
 /** Each slope beside what the values themselves do when its parameter moves both ways. */
 function worstOf(
-  foretelling: Foretelling,
+  prediction: Prediction,
   guess: Guess,
   parameters: readonly Parameter[],
   count: number,
 ) {
-  const slopes = foretelling.slopes(guess, parameters, count);
+  const jacobian = prediction.jacobian(guess, parameters, count);
   return parameters.map(({ name, get, set, scale }, index) => {
     const by = STEP * scale;
-    const up = foretelling.values(set(guess, get(guess) + by), count);
-    const down = foretelling.values(set(guess, get(guess) - by), count);
+    const up = prediction.values(set(guess, get(guess) + by), count);
+    const down = prediction.values(set(guess, get(guess) - by), count);
     let [most, worst] = [0, 0];
     for (let n = 0; n < count; n += 1) {
       const plain = ((up[n] as number) - (down[n] as number)) / (2 * STEP);
       most = Math.max(most, Math.abs(plain));
-      worst = Math.max(worst, Math.abs(plain - (slopes[index]?.[n] as number)));
+      worst = Math.max(worst, Math.abs(plain - (jacobian[index]?.[n] as number)));
     }
     return { name, share: worst / most, most };
   });
@@ -82,7 +82,7 @@ const SCENES: readonly (readonly [string, readonly Change[]])[] = [
   ],
 ];
 
-describe('Slopes of what is foretold', () => {
+describe('Slopes of what is predicted', () => {
   for (const [name, changes] of SCENES) {
     for (const widthS of [null, 6e-9])
       it(`are those of the values, of a ${widthS === null ? 'step' : 'pulse'} into ${name}`, () => {
@@ -94,7 +94,7 @@ describe('Slopes of what is foretold', () => {
           ...changeParameters(guess, 1e-9, 250e-9),
         ];
         for (const { name: of, share, most } of worstOf(
-          foretellTrace(0.25e-9, 2, { kind: 'mean', overS: 0.25e-9 }),
+          predictTrace(0.25e-9, 2, { kind: 'mean', overS: 0.25e-9 }),
           guess,
           parameters,
           900,
@@ -108,7 +108,7 @@ describe('Slopes of what is foretold', () => {
       const hz = Array.from({ length: 300 }, (_, n) => (n + 1) * 1e6);
       const parameters = [...cableParameters(PRIOR), ...changeParameters(guess, 1e-9, 250e-9)];
       for (const { name: of, share } of worstOf(
-        foretellSweep(frequencies(hz), 50),
+        predictSweep(frequencies(hz), 50),
         guess,
         parameters,
         600,

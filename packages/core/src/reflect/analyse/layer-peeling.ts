@@ -11,7 +11,7 @@ const MOST = 0.98;
  * @param echoes what comes back in each step, beside the impulse; as many as layers are wanted
  * @returns the impedance behind each boundary
  */
-export function peel(echoes: Float64Array, ohm: number): Float64Array {
+export function layerPeeling(echoes: Float64Array, ohm: number): Float64Array {
   const count = echoes.length;
   const down = new Float64Array(count);
   const up = echoes.slice();

@@ -12,7 +12,7 @@ export interface Quiet {
 const ENOUGH_SAMPLES = 24;
 
 /** @param before of the samples, those before the launch; rough: the noise by neighbours' differences */
-export function quietOf(
+export function noiseFloor(
   before: Float64Array,
   all: Float64Array,
   range: number,

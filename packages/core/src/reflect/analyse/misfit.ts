@@ -1,5 +1,5 @@
-/** Where a trace leaves what was foretold of it. */
-export interface Departure {
+/** Where a trace leaves what was predicted of it. */
+export interface Misfit {
   /** Where it begins, about. */
   readonly index: number;
   /** Over how many samples it was seen. */
@@ -8,29 +8,29 @@ export interface Departure {
 
 /** As improbable as one in some millions, and looked for in thousands of places. */
 const BEYOND_NOISE = 6;
-/** What no model foretells: a share of what has just happened. */
+/** What no model predicts: a share of what has just happened. */
 const MODEL_SHARE = 0.015;
 
 /**
  * The first place where the residual stands out of its noise and of what a model of cables can get wrong.
  * It is looked for over single samples and over longer and longer means, since loss smears an echo.
  *
- * @param residual measured less foretold
- * @param foretold its own changes show where a model's errors are
+ * @param residual measured less predicted
+ * @param predicted its own changes show where a model's errors are
  * @param edge samples of an edge
  * @param least what is too small to be told of: cables are not more even than that
  */
-export function firstDeparture(
+export function firstMisfit(
   residual: Float64Array,
-  foretold: Float64Array,
+  predicted: Float64Array,
   usable: Float64Array,
   sd: number,
   edge: number,
   from: number,
   least: number,
-): Departure | null {
+): Misfit | null {
   const count = residual.length;
-  const stir = stirOf(foretold, edge);
+  const stir = stirOf(predicted, edge);
   const sums = new Float64Array(count + 1);
   const counts = new Float64Array(count + 1);
   const stirs = new Float64Array(count + 1);
@@ -70,20 +70,20 @@ export function firstDeparture(
   }
 }
 
-/** How much has just happened, or is about to: what was foretold to change, fading to both sides. */
-function stirOf(foretold: Float64Array, edge: number): Float64Array {
-  const count = foretold.length;
+/** How much has just happened, or is about to: what was predicted to change, fading to both sides. */
+function stirOf(predicted: Float64Array, edge: number): Float64Array {
+  const count = predicted.length;
   const stir = new Float64Array(count);
   const fade = Math.exp(-1 / (8 * edge));
   let now = 0;
   for (let n = 1; n < count; n += 1) {
-    now = now * fade + Math.abs((foretold[n] as number) - (foretold[n - 1] as number));
+    now = now * fade + Math.abs((predicted[n] as number) - (predicted[n - 1] as number));
     stir[n] = now;
   }
   now = 0;
   const early = Math.exp(-1 / (1.5 * edge));
   for (let n = count - 1; n > 0; n -= 1) {
-    now = now * early + Math.abs((foretold[n] as number) - (foretold[n - 1] as number));
+    now = now * early + Math.abs((predicted[n] as number) - (predicted[n - 1] as number));
     stir[n] = Math.max(stir[n] as number, now);
   }
   return stir;

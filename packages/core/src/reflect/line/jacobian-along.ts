@@ -1,5 +1,5 @@
 import type { Joint, Line, Section, Termination } from './line';
-import { acrossStub, impedanceOf, type LookIn, type Seen } from './look-in';
+import { acrossStub, impedanceOf, type InputImpedance, type Seen } from './input-impedance';
 import type { Media } from './medium';
 import { addTo, blank, over, plus, scaled, times, type Plane } from './plane';
 
@@ -12,10 +12,10 @@ import { addTo, blank, over, plus, scaled, times, type Plane } from './plane';
  * @param moved the same line with parts changed a little; of the same kinds
  * @returns for each of them the difference, to the first order
  */
-export function slopesAlong(
+export function jacobianAlong(
   line: Line,
   { near, far, scales }: Seen,
-  slope: LookIn,
+  slope: InputImpedance,
   moved: readonly Line[],
   media: Media,
 ): Plane[] {
@@ -24,7 +24,7 @@ export function slopesAlong(
   let here = slope;
   for (const [i, section] of line.sections.entries()) {
     const piece = pieceOf(section, media, scales[i] as Float64Array);
-    const effect = effectOf(piece, far[i] as LookIn, here);
+    const effect = effectOf(piece, far[i] as InputImpedance, here);
     const perDelay = times(media.of(section.loss).wave, effect.ofExponent);
     for (const [q, other] of moved.entries())
       addPiece(
@@ -37,7 +37,7 @@ export function slopesAlong(
     here = throughPiece(piece, here);
     const joint = line.joints[i];
     if (joint) {
-      const behind = near[i + 1] as LookIn;
+      const behind = near[i + 1] as InputImpedance;
       for (const [q, other] of moved.entries())
         addJoint(out[q] as Plane, joint, other.joints[i] as Joint, behind, here, media);
       here = throughJoint(joint, here, media);
@@ -63,9 +63,9 @@ const pieceOf = (section: Section, media: Media, scale: Float64Array): Piece => 
 });
 
 /** Volts and amperes are 1 + e, Z (1 − e) and (1 − e) / Z, 1 + e of those at the far end. */
-function throughPiece({ left, ohm, scale }: Piece, { num, den }: LookIn): LookIn {
+function throughPiece({ left, ohm, scale }: Piece, { num, den }: InputImpedance): InputImpedance {
   const size = scale.length;
-  const out: LookIn = { num: blank(size), den: blank(size) };
+  const out: InputImpedance = { num: blank(size), den: blank(size) };
   for (let k = 0; k < size; k += 1) {
     const eRe = left.re[k] as number;
     const eIm = left.im[k] as number;
@@ -102,8 +102,8 @@ function throughPiece({ left, ohm, scale }: Piece, { num, den }: LookIn): LookIn
  */
 function effectOf(
   { left, ohm, scale }: Piece,
-  { num, den }: LookIn,
-  { num: volts, den: amperes }: LookIn,
+  { num, den }: InputImpedance,
+  { num: volts, den: amperes }: InputImpedance,
 ): { readonly ofExponent: Plane; readonly ofShare: Plane } {
   const size = scale.length;
   const [ofExponent, ofShare] = [blank(size), blank(size)];
@@ -165,7 +165,7 @@ function addPiece(
 }
 
 /** Volts and amperes at the far side, by those before and what stands across of a branch. */
-function throughJoint(joint: Joint, { num, den }: LookIn, media: Media): LookIn {
+function throughJoint(joint: Joint, { num, den }: InputImpedance, media: Media): InputImpedance {
   switch (joint.kind) {
     case 'plain':
       return { num, den };
@@ -187,8 +187,8 @@ function addJoint(
   out: Plane,
   joint: Joint,
   other: Joint,
-  { num, den }: LookIn,
-  { num: volts, den: amperes }: LookIn,
+  { num, den }: InputImpedance,
+  { num: volts, den: amperes }: InputImpedance,
   media: Media,
 ): void {
   if (joint.kind === 'series' && other.kind === 'series') {
@@ -212,7 +212,7 @@ function addEnd(
   section: Section,
   end: Termination,
   other: Line,
-  { num: volts }: LookIn,
+  { num: volts }: InputImpedance,
   media: Media,
 ): void {
   const otherEnd = other.termination;

@@ -6,7 +6,7 @@ import { blank, plus, scaled, times, type Plane } from './plane';
  * The impedance seen into a line at every point, as volts (`num`) over amperes (`den`), which stay finite
  * where the impedance does not. Only their ratio counts.
  */
-export interface LookIn {
+export interface InputImpedance {
   readonly num: Plane;
   readonly den: Plane;
 }
@@ -14,9 +14,9 @@ export interface LookIn {
 /** What is seen along a line, from each of its pieces on. */
 export interface Seen {
   /** At the near end of each piece. */
-  readonly near: readonly LookIn[];
+  readonly near: readonly InputImpedance[];
   /** At its far end, what lies in the way or across there with it. */
-  readonly far: readonly LookIn[];
+  readonly far: readonly InputImpedance[];
   /** What both were scaled by on their way through the piece, so that neither runs away. */
   readonly scales: readonly Float64Array[];
 }
@@ -26,9 +26,9 @@ export interface Seen {
  *
  * Source: the textbook transmission line, Γ e^(−2γ), joints as impedances in series and across.
  */
-export function lookIn({ sections, joints, termination }: Line, media: Media): Seen {
-  const near: LookIn[] = [];
-  const far: LookIn[] = [];
+export function inputImpedance({ sections, joints, termination }: Line, media: Media): Seen {
+  const near: InputImpedance[] = [];
+  const far: InputImpedance[] = [];
   const scales: Float64Array[] = [];
   for (let i = sections.length - 1; i >= 0; i -= 1) {
     const section = sections[i] as Section;
@@ -36,13 +36,13 @@ export function lookIn({ sections, joints, termination }: Line, media: Media): S
     far[i] = behind
       ? besideJoint(joints[i] as Joint, behind, media)
       : atEnd(termination, section, media);
-    const { here, scale } = throughPiece(section, far[i] as LookIn, media);
+    const { here, scale } = throughPiece(section, far[i] as InputImpedance, media);
     [near[i], scales[i]] = [here, scale];
   }
   return { near, far, scales };
 }
 
-function atEnd(end: Termination, section: Section, media: Media): LookIn {
+function atEnd(end: Termination, section: Section, media: Media): InputImpedance {
   const num = end.kind === 'matched' ? impedanceOf(section, media) : blank(media.size);
   const den = blank(media.size);
   if (end.kind === 'open') num.re.fill(1);
@@ -52,7 +52,7 @@ function atEnd(end: Termination, section: Section, media: Media): LookIn {
 }
 
 /** Volts and amperes at a joint's near side; of a branch, both times what stands across it. */
-function besideJoint(joint: Joint, { num, den }: LookIn, media: Media): LookIn {
+function besideJoint(joint: Joint, { num, den }: InputImpedance, media: Media): InputImpedance {
   switch (joint.kind) {
     case 'plain':
       return { num, den };
@@ -86,10 +86,10 @@ export function acrossStub(
 }
 
 /** To and fro through a piece: volts go + back, amperes (go − back) / Z. */
-function throughPiece(section: Section, { num, den }: LookIn, media: Media) {
+function throughPiece(section: Section, { num, den }: InputImpedance, media: Media) {
   const left = media.left(section);
   const ohm = impedanceOf(section, media);
-  const here: LookIn = { num: blank(media.size), den: blank(media.size) };
+  const here: InputImpedance = { num: blank(media.size), den: blank(media.size) };
   const scale = new Float64Array(media.size);
   for (let k = 0; k < media.size; k += 1) {
     const nRe = num.re[k] as number;

@@ -3,7 +3,7 @@ import { gridOf, sizeFor, type Grid } from '../line/grid';
 import { launchSlope, launchSpectrum, type Launch } from '../line/launch';
 import { blank, multiplyIn, scaleIn, times, type Plane } from '../line/plane';
 import { teeShare } from '../line/ratio';
-import type { Foretelling } from './fit-guess';
+import type { Prediction } from './fit-guess';
 import type { Guess } from './guess';
 import { lookAtGuess, smallStep } from './look-at-guess';
 import type { Parameter } from './parameter';
@@ -15,12 +15,12 @@ export type Smoothing =
   | { readonly kind: 'bell'; readonly sdS: number };
 
 /**
- * What a guess foretells at the tee, sample by sample from a trace's first on. The grid is as long as the
+ * What a guess predicts at the tee, sample by sample from a trace's first on. The grid is as long as the
  * samples asked for need, so that a beginning is worked out faster than the whole.
  *
  * @param finer points of the grid to a sample
  */
-export function foretellTrace(intervalS: number, finer: number, smoothing: Smoothing): Foretelling {
+export function predictTrace(intervalS: number, finer: number, smoothing: Smoothing): Prediction {
   const benches = new Map<number, Bench>();
   const benchOf = (count: number): Bench => {
     const size = sizeFor(count * finer * 1.15);
@@ -41,12 +41,12 @@ export function foretellTrace(intervalS: number, finer: number, smoothing: Smoot
       grid.toTime(times(sent(guess), look.value(guess)), null, timesA, null);
       return picked(timesA, count, guess.offsetV);
     },
-    slopes: (guess, parameters, count) => {
+    jacobian: (guess, parameters, count) => {
       const { grid, sent, look, timesA, timesB } = benchOf(count);
       const source = sent(guess);
       const whole = times(source, look.value(guess));
       const ofLine = parameters.filter((one) => one.of === 'line');
-      const onLine = look.slopes(guess, ofLine);
+      const onLine = look.jacobian(guess, ofLine);
       const planeOf = (parameter: Parameter): Plane | null => {
         if (parameter.of === 'offset') return null;
         if (parameter.of === 'line')

@@ -1,19 +1,19 @@
 import { normalFrom } from '../simulate';
-import { firstDeparture, type Departure } from './departure';
+import { firstMisfit, type Misfit } from './misfit';
 
 const COUNT = 2000;
 const SD = 0.01;
 
-/** Looks for where a residual leaves nothing, on a line of which nothing was foretold. */
+/** Looks for where a residual leaves nothing, on a line of which nothing was predicted. */
 function look(
   residual: (n: number) => number,
-  more: { foretold?: (n: number) => number; lost?: (n: number) => boolean; least?: number } = {},
-): Departure | null {
+  more: { predicted?: (n: number) => number; lost?: (n: number) => boolean; least?: number } = {},
+): Misfit | null {
   const of = (value: (n: number) => number) =>
     Float64Array.from({ length: COUNT }, (_, n) => value(n));
-  return firstDeparture(
+  return firstMisfit(
     of(residual),
-    of(more.foretold ?? (() => 1)),
+    of(more.predicted ?? (() => 1)),
     of((n) => (more.lost?.(n) ? 0 : 1 / SD)),
     SD,
     5,
@@ -22,7 +22,7 @@ function look(
   );
 }
 
-describe('Where a trace leaves what was foretold', () => {
+describe('Where a trace leaves what was predicted', () => {
   it('is nowhere in noise, whatever the draw', () => {
     for (let seed = 1; seed <= 40; seed += 1) {
       const normal = normalFrom(seed);
@@ -45,11 +45,11 @@ describe('Where a trace leaves what was foretold', () => {
   });
 
   it('is not told of a small share of what has just happened', () => {
-    const foretold = (n: number) => (n >= 500 ? 1 : 0);
+    const predicted = (n: number) => (n >= 500 ? 1 : 0);
     const wrong = (n: number) => (n >= 500 && n < 520 ? 0.012 : 0);
-    expect(look(wrong, { foretold })).toBeNull();
+    expect(look(wrong, { predicted })).toBeNull();
     // The same where nothing happened.
-    expect(look((n) => (n >= 1200 && n < 1260 ? 0.012 : 0), { foretold })).not.toBeNull();
+    expect(look((n) => (n >= 1200 && n < 1260 ? 0.012 : 0), { predicted })).not.toBeNull();
   });
 
   it('leaves out what the range cut off', () => {

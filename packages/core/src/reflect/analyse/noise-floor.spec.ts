@@ -1,5 +1,5 @@
 import { normalFrom } from '../simulate';
-import { roughNoise } from './quiet';
+import { roughNoise } from './noise-floor';
 
 describe('Noise, told by neighbours', () => {
   const normal = normalFrom(5);
