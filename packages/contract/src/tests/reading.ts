@@ -112,7 +112,13 @@ const FIELDS = {
     description: 'Far end open, shorted, terminated.',
   }),
   pairEnds: z
-    .array(z.strictObject({ pair: z.int().positive(), place, shows: z.enum(['open', 'short']) }))
+    .array(
+      z.strictObject({
+        pair: z.int().positive(),
+        place: place.nullable().meta({ description: 'Null where a meter can’t tell.' }),
+        shows: z.enum(['open', 'short']),
+      }),
+    )
     .max(50),
   heard: z.array(contact).max(50),
   colours: z.record(contact, z.string().max(20)),

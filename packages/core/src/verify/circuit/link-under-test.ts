@@ -8,7 +8,8 @@ import type { LampStep } from './lamp-step';
 /** Where a pair ends, seen from the near end. */
 export interface PairEnd {
   readonly pair: number;
-  readonly place: Place;
+  /** Null where a meter can't tell. */
+  readonly place: Place | null;
   readonly shows: 'open' | 'short';
 }
 

@@ -67,7 +67,7 @@ describe('Explaining what testers showed', () => {
       for (const [index, one] of classes.entries())
         for (const other of classes.slice(index + 1)) {
           // All pairs of classes are drawn from; readings that are alike are explained once.
-          if (random.below(700) > 0) continue;
+          if (random.below(2000) > 0) continue;
           const seen = see([...still(one, small), ...still(other, small)], set, small);
           const key = `${one} ${other} ${seen.map(({ shown }) => keyOf(shown)).join('/')}`;
           const answer =
@@ -94,8 +94,8 @@ describe('Explaining what testers showed', () => {
     for (const { id } of testersFor(small.wiring)) {
       const answers = new Map<string, Explained>();
       for (const set of sets) {
-        // Every single fault, and of the twos one in three.
-        if (set.length > 1 && random.below(3) > 0) continue;
+        // Every single fault, and of the twos one in eight.
+        if (set.length > 1 && random.below(8) > 0) continue;
         const seen = see(still(id, small), set, small);
         const key = seen.map(({ shown }) => keyOf(shown)).join('/');
         const answer = answers.get(key) ?? explain(seen, small, { prior, upTo: 2, most: Infinity });

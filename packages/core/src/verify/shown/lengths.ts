@@ -12,14 +12,16 @@ export const LENGTHS = shownForm({
   gives: { pairs: 'pairEnds' },
   key: ({ pairs }) =>
     pairs
-      .map(({ pair, place, shows }) => `${pair}${place}${shows}`)
+      .map(({ pair, place, shows }) => `${pair}${place ?? ''}${shows}`)
       .sort()
       .join(),
   words: ({ pairs }) =>
     few(
       pairs
         .filter(({ place, shows }) => place !== 'far' || shows !== 'open')
-        .map(({ pair, place, shows }) => `Pair ${pair} ends ${shows} ${WHERE[place]}`),
+        .map(({ pair, place, shows }) =>
+          place === null ? `Pair ${pair} ${shows}` : `Pair ${pair} ends ${shows} ${WHERE[place]}`,
+        ),
     ),
   told(there, told) {
     const named = new Set(told.pairs.map(({ pair }) => pair));

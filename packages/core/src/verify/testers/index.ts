@@ -4,6 +4,7 @@ import type { LinkUnderTest } from '../circuit/link-under-test';
 import type { Fields } from '../fields';
 import { METHODS as METHODS_SHOWN, type Method, type Shown } from '../shown';
 import { BEEPER } from './beeper';
+import { CAPACITANCE } from './capacitance';
 import { COAX_TRIO } from './coax-trio';
 import { IDENTIFYING_REMOTE } from './identifying-remote';
 import { INSULATION } from './insulation';
@@ -55,6 +56,7 @@ export const TESTER_CLASSES = [
   LOOK,
   COAX_TRIO,
   INSULATION,
+  CAPACITANCE,
   LINE_LAMPS,
   OWN_LAMPS,
 ] as const;

@@ -9,7 +9,7 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { capital, lower } from '@near-spoke/core/units';
-import { FAULT_KINDS, SEVERAL_FAULTS, TESTERS, tester } from '@near-spoke/core/verify';
+import { FAULT_KINDS, SEVERAL_FAULTS, TESTERS, tester, type Tester } from '@near-spoke/core/verify';
 import { benchOf, type BlindSpots } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
@@ -34,7 +34,10 @@ export class BlindSpotsPage {
   protected readonly table = computed(() => {
     const blind = this.blind();
     if (!blind) return null;
-    const classes = TESTERS.filter(({ id }) => blind.spots.some((spot) => spot.tester === id));
+    // The set that is named stands first: where the table is wider than the page, the rest scrolls.
+    const isNamed = ({ id }: Tester) => blind.cheapest.testers.includes(id);
+    const listed = TESTERS.filter(({ id }) => blind.spots.some((spot) => spot.tester === id));
+    const classes = [...listed.filter(isNamed), ...listed.filter((row) => !isNamed(row))];
     const kinds = FAULT_KINDS.filter((kind) => blind.spots.some((spot) => spot.kind === kind));
     return {
       classes: classes.map(({ id, short }) => ({
