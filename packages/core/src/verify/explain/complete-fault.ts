@@ -1,6 +1,7 @@
-import { SHELL, type Contact } from '../../catalogue';
-import { intendedFar, pairAt, pairsOf, wireContacts, type Wiring } from '../../link';
+import type { Contact } from '../../catalogue';
+import { intendedFar, pairAt, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
+import { FAULTS, faultyLink } from '../faults';
 import { hypothesesOf } from './hypotheses';
 import { NO_EXPERIENCE, priorOf } from './prior';
 
@@ -37,8 +38,11 @@ function contactsOf(
     return pairsOf(wiring.near)
       .filter(({ number }) => pairs.includes(number))
       .flatMap(({ tip, ring }) => [tip, ring]);
-  if (kind.startsWith('shield')) return [SHELL];
-  return kind === 'rollover' ? wireContacts(wiring.near) : [];
+  // What every fault of its kind on this link names.
+  const [first, ...others] = FAULTS[kind]
+    .instances(faultyLink(wiring))
+    .flatMap(({ of }) => of.map(({ near }) => near));
+  return (first ?? []).filter((contact) => others.every((near) => near.includes(contact)));
 }
 
 /** Where the contacts of a fault of order arrive, as the only fault of its kind on them has it. */

@@ -1,5 +1,5 @@
 import { pairsOf } from '../../link';
-import { lengthEntry } from './length-entry';
+import { lengthEntry, pairItems } from './length-entry';
 import { NEVER_SEEN, NOT_LIVE, testerClass } from './tester-class';
 
 /** How far such a length may be off, of the length: cables of one kind differ so much. Generic. */
@@ -36,10 +36,6 @@ export const CAPACITANCE = testerClass({
   procedure: () => [{ tester: 'capacitance', moved: null }],
   candidates: () => [{ tester: 'capacitance', moved: null }],
   order: () => 'Measure by capacitance how far each pair reaches',
-  items: (_, { pairs }) =>
-    pairs.map(({ pair, place, shows }) => ({
-      tags: [`p:${pair}`],
-      value: `${place ?? ''}${shows}`,
-    })),
+  items: (_, shown) => pairItems(shown),
   entry: lengthEntry({ shareOfLength: OFF_SHARE, tellsWhereShort: false }),
 });

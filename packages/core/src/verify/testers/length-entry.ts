@@ -1,7 +1,7 @@
 import { formatLength, parseLength } from '../../units';
 import { PLACES, type Place } from '../fault';
 import type { Method, ShownBy } from '../shown';
-import type { Entry, EntryContext, Parsed } from './tester-class';
+import type { Entry, EntryContext, Item, Parsed } from './tester-class';
 
 /** How near to an end counts as that end besides, metres. Generic. */
 const END_BESIDE_M = 0.7;
@@ -12,6 +12,10 @@ export function placeWithin(distanceM: number, lengthM: number, shareOfLength: n
   if (distanceM >= lengthM - slackM) return 'far';
   return distanceM <= Math.min(slackM, lengthM / 3) ? 'near' : 'cable';
 }
+
+/** What is shown of each pair, which only what touches that pair can change. */
+export const pairItems = ({ pairs }: ShownBy<'lengths'>): readonly Item[] =>
+  pairs.map(({ pair, place, shows }) => ({ tags: [`p:${pair}`], value: `${place ?? ''}${shows}` }));
 
 interface LengthMeter {
   /** How far a length may be off. */

@@ -1,6 +1,6 @@
 import { pairsOf } from '../../link';
 import type { Place } from '../fault';
-import { lengthEntry, placeWithin } from './length-entry';
+import { lengthEntry, pairItems, placeWithin } from './length-entry';
 import { NEVER_SEEN, testerClass } from './tester-class';
 
 /** How near to an end counts as that end, of the length. Generic. */
@@ -30,11 +30,7 @@ export const REFLECTOMETER = testerClass({
   procedure: () => [{ tester: 'reflectometer', moved: null }],
   candidates: () => [{ tester: 'reflectometer', moved: null }],
   order: () => 'Measure by reflectometry where each pair ends',
-  items: (_, { pairs }) =>
-    pairs.map(({ pair, place, shows }) => ({
-      tags: [`p:${pair}`],
-      value: `${place ?? ''}${shows}`,
-    })),
+  items: (_, shown) => pairItems(shown),
   entry: lengthEntry({ shareOfLength: END_SHARE, tellsWhereShort: true }),
 });
 
