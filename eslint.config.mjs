@@ -50,7 +50,7 @@ export default tseslint.config(
       'no-restricted-syntax': [
         'error',
         ...Object.entries(retired).map(([word, instead]) => ({
-          selector: `Identifier[name=/${word}/i]`,
+          selector: `Identifier[name=/[${word[0]}${word[0].toUpperCase()}]${word.slice(1)}/]`,
           message: `Say ${instead}: docs/glossary.md.`,
         })),
       ],

@@ -160,7 +160,7 @@ describe('Verify over HTTP', () => {
       spots.find((row) => row.tester === tester && row.kind === kind)?.missed;
     expect(missed('identifying-remote', 'split-pair')).toBe(6);
     expect(missed('pairing', 'split-pair')).toBe(0);
-    expect(body.cheapest.testers.sort()).toEqual(['ohmmeter', 'pairing']);
+    expect(body.cheapest.testers.sort()).toEqual(['insulation', 'ohmmeter', 'pairing']);
   });
 
   it('expects ohms with their uncertainty, judges measured ones, and counts power', async () => {
