@@ -38,6 +38,14 @@ describe('The settings of a site', () => {
   });
   afterEach(() => localStorage.clear());
 
+  it('offers nothing to type in before the site is here, then all of it filled', async () => {
+    const box = () => host(fixture).querySelector<HTMLInputElement>('input[formControlName=name]');
+    expect(box()?.value).not.toBe('');
+    fixture.componentRef.setInput('siteId', '01900000-0000-7000-8000-0000000000ff');
+    await fixture.whenStable();
+    expect(box()).toBeNull();
+  });
+
   const form = () =>
     (
       fixture.componentInstance as unknown as {
