@@ -124,7 +124,7 @@ test('every kind of write whose answer is lost is sent again, and is there once'
   await page.getByRole('button', { name: 'Begin a batch' }).click();
   await page.getByLabel('Label', { exact: true }).fill('LF-001');
   await page.keyboard.press('Enter');
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await expect(headline(page)).toContainText('Take LF-002');
   await isSent(page);
   await page.goto(await stage.adapterUrl('Passenger counter ribbon', 'test'));

@@ -22,8 +22,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(siteFigure(page)).toContainText('of 92 links proven');
 
   // A schedule with bad cells: all of them are told, nothing is imported.
-  await page.getByRole('button', { name: 'More for this site' }).click();
-  await page.getByRole('menuitem', { name: 'Import a schedule' }).click();
+  await page.getByRole('link', { name: 'Schedule', exact: true }).click();
   await expect(headline(page)).toHaveText('Bring the cable schedule.');
   const file = page.locator('input[type=file]');
   await file.setInputFiles({ name: 'quay.csv', mimeType: 'text/csv', buffer: Buffer.from(BAD) });
@@ -60,7 +59,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(page.locator('ns-next-thing .off')).toHaveText(
     'Nothing is entered yet. All good: G.',
   );
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   const contact = (name: RegExp) => page.getByRole('button', { name });
   await contact(/^near contact 1,/).click();
   await contact(/^far contact 1,/).click();
@@ -141,12 +140,26 @@ test('one drop, by keyboard alone', async ({ page, stage }) => {
 
   // One key for a whole good link, another to keep it; then its record.
   await page.locator('h1').focus();
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await expect(page.locator('.verdict')).toHaveCount(0);
   await goOn(page);
   await expect(page.locator('.verdict')).toHaveText('Proven in part');
   await page.keyboard.press('5');
   await expect(page.locator('article')).toContainText('Order and shorts verified');
+
+  // A page and a part by name, from a field that is being typed in too.
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('parts and');
+  await expect(page.getByRole('option').first()).toContainText('What to bring');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/kit$/);
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('settings');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('d-sub 9 solder');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/catalogue\/d-sub-9-soldered/);
 
   // Another link from the list: Terminate, tick by tick, and a tick taken back.
   await page.keyboard.press('/');
@@ -180,7 +193,7 @@ test('a reading kept by a slip is taken back before it is sent', async ({ page, 
   await page.goto(await stage.linkUrl('TO06', 'verify'));
   await page.getByRole('radio', { name: 'Order and shorts' }).click();
   await expect(headline(page)).toContainText('Test the link');
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await goOn(page);
   await expect(page.locator('.verdict')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -17,7 +17,7 @@ test('lamps by one key, then one that is dark; what explains it counts both', as
   await expect(page.getByText('With it these would pass:')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'A good link shows' })).toBeVisible();
   await page.locator('h1').focus();
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await goOn(page);
   await expect(headline(page)).toContainText('No test has ruled out shorts');
   await expect(page.locator('p.state')).toContainText('Proven in part');
@@ -98,7 +98,7 @@ test('a tester of one’s own is tried, kept, and put to a link', async ({ page,
   await expect(form.locator('li')).toContainText('Old box');
   await page.goto(await stage.linkUrl('AP05', 'verify'));
   await page.getByRole('radio', { name: 'Old box' }).click();
-  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await page.getByRole('button', { name: 'A: lit' }).click();
   await page.getByRole('button', { name: 'A: dim' }).click();
   await mainButton(page).click();

@@ -55,6 +55,49 @@ describe('Sites and links over HTTP', () => {
     expect((await server.call('POST', `/api/sites/${v7()}/restore`)).status).toBe(404);
   });
 
+  it('tells of each site what is proven, what is wrong and when it was last worked on', async () => {
+    const standing = async () =>
+      (await server.call('GET', '/api/standings')).body.sites.find(
+        (row: { id: string }) => row.id === siteId,
+      );
+    expect(await standing()).toEqual({ id: siteId, links: 0, proven: 0, wrong: 0, workedAt: null });
+    const [good, bad] = await Promise.all(
+      ['S1', 'S2'].map(async (label) =>
+        server.call('POST', `/api/sites/${siteId}/links`, link(label)),
+      ),
+    );
+    const read = (linkId: string, takenAt: string, nets: object) =>
+      server.call('POST', `/api/links/${linkId}/readings`, {
+        takenAt,
+        author: 'Łucja',
+        tester: 'pairing',
+        splitPairs: [],
+        nets,
+      });
+    const nets = Array.from({ length: 8 }, (_, i) => ({ near: [`${i + 1}`], far: [`${i + 1}`] }));
+    const answers = [
+      await read(good?.body.id, '2026-05-04T08:00:00Z', nets),
+      await read(bad?.body.id, '2026-05-04T09:30:00Z', nets.slice(1)),
+    ];
+    expect(answers.map(({ status }) => status)).toEqual([201, 201]);
+    // Looked at anew before it is counted.
+    await server.call('GET', `/api/sites/${siteId}/links`);
+    const { body } = await server.call('GET', `/api/sites/${siteId}/links`);
+    const states = body.links.map(({ state }: { state: string }) => state);
+    expect(await standing()).toEqual({
+      id: siteId,
+      links: 2,
+      proven: states.filter((state: string) => state === 'pass').length,
+      wrong: 1,
+      workedAt: '2026-05-04T09:30:00.000Z',
+    });
+    // A change of the schedule is no work at the site, and a site that is put away is not told of.
+    await server.call('PATCH', `/api/sites/${siteId}`, { version: 1, note: 'North side' });
+    expect((await standing()).workedAt).toBe('2026-05-04T09:30:00.000Z');
+    await server.call('DELETE', `/api/sites/${siteId}?version=2`);
+    expect(await standing()).toBeUndefined();
+  });
+
   it('tells links in a list as it tells each alone, page by page, whatever is asked for', async () => {
     const links = `/api/sites/${siteId}/links`;
     await server.call('POST', `${links}/import`, schedule(7), CSV);

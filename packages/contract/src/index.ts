@@ -53,6 +53,7 @@ export {
   type Site,
   type SiteInput,
   type SitePatch,
+  type SiteStandings,
 } from './site';
 export {
   batchRequest,

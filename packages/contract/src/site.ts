@@ -34,12 +34,37 @@ export const site = z.object({ id, ...fields, version, createdAt: instant }).met
 
 export const siteList = z.object({ sites: z.array(site) }).meta({ id: 'SiteList' });
 
+/** How each site stands, in short. */
+export const siteStandings = z
+  .object({
+    sites: z.array(
+      z.object({
+        id,
+        links: z.int(),
+        proven: z.int(),
+        wrong: z.int().meta({ description: 'Links with a fault, and links that do not fit.' }),
+        workedAt: instant
+          .nullable()
+          .meta({ description: 'When something was last done, seen or measured there.' }),
+      }),
+    ),
+  })
+  .meta({ id: 'SiteStandings' });
+
+export type SiteStandings = Shared<z.output<typeof siteStandings>>;
 export type Site = Shared<z.output<typeof site>>;
 export type SiteInput = Shared<z.input<typeof siteInput>>;
 export type SitePatch = Shared<z.input<typeof sitePatch>>;
 
 export const siteEndpoints = endpoints({
   list: { method: 'get', path: '/api/sites', summary: 'All sites', answer: siteList },
+  standings: {
+    method: 'get',
+    path: '/api/standings',
+    summary:
+      'How many links of each site are proven, how many are wrong, and when it was last worked on',
+    answer: siteStandings,
+  },
   make: {
     method: 'post',
     path: '/api/sites',

@@ -1,4 +1,4 @@
-import type { Site, sitePatch, siteInput } from '@near-spoke/contract';
+import type { Site, SiteStandings, sitePatch, siteInput } from '@near-spoke/contract';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
@@ -23,6 +23,40 @@ const live = isNull(sites.deletedAt);
 export async function listSites(db: Database): Promise<Site[]> {
   const rows = await db.select().from(sites).where(live).orderBy(asc(sites.createdAt));
   return rows.map(toSite);
+}
+
+/** What each site has of links, counted from an index, and the latest fact about whatever is its own. */
+export async function listStandings(db: Database): Promise<SiteStandings['sites']> {
+  const { rows } = await db.execute<{
+    id: string;
+    links: number;
+    proven: number;
+    wrong: number;
+    worked_at: Date | string | null;
+  }>(sql`
+    select site.id, coalesce(counted.links, 0) as links, coalesce(counted.proven, 0) as proven,
+      coalesce(counted.wrong, 0) as wrong, worked.at as worked_at
+    from sites as site
+    left join (
+      select site_id, count(*)::int as links,
+        count(*) filter (where state = 'pass')::int as proven,
+        count(*) filter (where state in ('fail', 'does-not-fit'))::int as wrong
+      from links where deleted_at is null group by site_id
+    ) as counted on counted.site_id = site.id
+    left join lateral (
+      select max(fact.at) as at from facts as fact
+      where fact.kind <> 'edit' and fact.subject in (
+        select site.id
+        union all select id from links where site_id = site.id
+        union all select id from cord_batches where site_id = site.id
+      )
+    ) as worked on true
+    where site.deleted_at is null
+    order by site.created_at`);
+  return rows.map(({ worked_at: at, ...row }) => ({
+    ...row,
+    workedAt: at === null ? null : new Date(at).toISOString(),
+  }));
 }
 
 export async function getSite(db: Database, id: string): Promise<Site> {

@@ -194,8 +194,8 @@ export class BatchPage {
     effect(() => this.pace.load(this.siteId()));
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 't', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
-      { key: 'u', what: 'Take the last tick back', run: () => this.undo() },
+      { does: 'turn', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
+      { does: 'undo', what: 'Take the last tick back', run: () => this.undo() },
     );
   }
 

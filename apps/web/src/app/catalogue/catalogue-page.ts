@@ -120,7 +120,7 @@ export class CataloguePage {
 
   constructor() {
     inject(Shortcuts).add(inject(DestroyRef), {
-      key: 't',
+      does: 'turn',
       what: 'Turn the connector over',
       run: () => this.turns.update((n) => n + 1),
     });

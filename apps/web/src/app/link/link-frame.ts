@@ -19,6 +19,7 @@ import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/rou
 import { STATE_NAME } from '@near-spoke/core/record';
 import { LinkRuler, StateMark } from '../drawing';
 import { Deeds, UNDO_MS } from '../shell/deeds';
+import { keyName } from '../shell/keys';
 import { Shortcuts } from '../shell/shortcuts';
 import { OpenLink } from './open-link';
 import { STAGES } from './stages';
@@ -53,6 +54,7 @@ export class LinkFrame {
 
   protected readonly open = inject(OpenLink);
   protected readonly stages = STAGES;
+  protected readonly keyName = keyName;
   protected readonly stateName = STATE_NAME;
   protected readonly missing = computed(() => this.open.loading() === 'missing');
   protected readonly failed = computed(() => this.open.loading() === 'failed');
@@ -91,9 +93,8 @@ export class LinkFrame {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      ...STAGES.map(({ path, name }, index) => ({
-        key: String(index + 1),
-        what: name,
+      ...STAGES.map(({ path, does }) => ({
+        does,
         run: () => void this.go(path),
       })),
     );

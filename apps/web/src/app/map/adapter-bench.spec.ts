@@ -31,7 +31,7 @@ describe('the bench', () => {
   it('asks first, then goes on to making and measuring', async () => {
     await show(testAdapter('eia-422-terminal', 'eia-485-terminal'));
     expect(headline()).toBe('Answer one question.');
-    await press('b');
+    await press('c');
     expect(headline()).toContain('Make it by this table');
     await press('u');
     expect(headline()).toBe('Answer one question.');
@@ -55,7 +55,7 @@ describe('the bench', () => {
 
   it('measures with one key, and asks again for what a repair may have changed', async () => {
     await show(testAdapter('ttl-serial-board', 'ttl-serial-device'));
-    await press('t');
+    await press('8');
     await press('p');
     await press('p');
     await press('f');
@@ -89,7 +89,7 @@ describe('the bench', () => {
 
   it('tells bare cores apart in two walks, and takes their colours into the drawing', async () => {
     await show(testAdapter('ttl-serial-board', 'ttl-serial-device', { cable: 'alarm-6' }));
-    await press('z');
+    await press('7');
     await button('Bare cores by colour');
     await button('Ends far apart');
     // The far half of this cable has white where the near one has black, and the other way round.
@@ -105,7 +105,7 @@ describe('the bench', () => {
     await enter(ties(1).map(turned).join(', '));
     expect(host().textContent).toContain('6 of 6 known');
     await button('Use these colours');
-    await press('w');
+    await press('6');
     const row = [...host().querySelectorAll('ns-wiring-view tbody tr')].find((one) =>
       one.textContent?.includes('BK → W'),
     );
@@ -114,7 +114,7 @@ describe('the bench', () => {
 
   it('names the open core when the groups found are not those that were tied', async () => {
     await show(testAdapter('ttl-serial-board', 'ttl-serial-device', { cable: 'alarm-6' }));
-    await press('z');
+    await press('7');
     await button('Bare cores by colour');
     await button('Ends far apart');
     const [, ...rest] = ties(0);

@@ -19,6 +19,7 @@ import { parseNets, runsOnCells } from '@near-spoke/core/map';
 import { formatLength } from '@near-spoke/core/units';
 import { isOneOf, kept } from '../shell/kept';
 import { NextThing } from '../shell/next-thing';
+import { keyName } from '../shell/keys';
 import { Shortcuts } from '../shell/shortcuts';
 import { BuzzView } from './buzz-view';
 import { OpenAdapter } from './open-adapter';
@@ -26,9 +27,9 @@ import { TestView } from './test-view';
 import { WiringView } from './wiring-view';
 
 const VIEWS = [
-  { id: 'wiring', name: 'Wiring', key: 'w' },
-  { id: 'buzz', name: 'Buzz out', key: 'z' },
-  { id: 'test', name: 'Measure', key: 't' },
+  { id: 'wiring', name: 'Wiring', does: 'go-6' },
+  { id: 'buzz', name: 'Buzz out', does: 'go-7' },
+  { id: 'test', name: 'Measure', does: 'go-8' },
 ] as const;
 type View = (typeof VIEWS)[number]['id'];
 
@@ -61,6 +62,7 @@ export class AdapterBench {
   private readonly snack = inject(MatSnackBar);
   protected readonly open = inject(OpenAdapter);
   protected readonly views = VIEWS;
+  protected readonly keyName = keyName;
   protected readonly view = kept<View>(
     'adapter.view',
     'wiring',
@@ -166,7 +168,7 @@ export class AdapterBench {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      ...VIEWS.map(({ id, name, key }) => ({ key, what: name, run: () => this.view.set(id) })),
+      ...VIEWS.map(({ id, does }) => ({ does, run: () => this.view.set(id) })),
     );
   }
 

@@ -100,9 +100,9 @@ export class BuzzView {
   constructor() {
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'b', what: 'It beeps', run: () => this.answer(true) },
-      { key: 's', what: 'Silence', run: () => this.answer(false) },
-      { key: 'u', what: 'Take the last probe back', run: () => this.undo() },
+      { does: 'beeps', run: () => this.answer(true) },
+      { does: 'silent', run: () => this.answer(false) },
+      { does: 'undo', what: 'Take the last probe back', run: () => this.undo() },
     );
   }
 

@@ -81,9 +81,13 @@ export class TestView {
   constructor() {
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'p', what: 'As it should be', run: () => this.tell(true) },
-      { key: 'f', what: 'Not as it should be', run: () => this.tell(false) },
-      { key: 'u', what: 'Take the last result back', run: () => this.open.undoMeasurement('test') },
+      { does: 'pass', run: () => this.tell(true) },
+      { does: 'fail', run: () => this.tell(false) },
+      {
+        does: 'undo',
+        what: 'Take the last result back',
+        run: () => this.open.undoMeasurement('test'),
+      },
     );
   }
 

@@ -25,6 +25,7 @@ import {
 } from '@near-spoke/core/map';
 import { isOneOf, kept } from '../shell/kept';
 import { OneOf } from '../shell/one-of';
+import { ANSWER_KEYS, keyName } from '../shell/keys';
 import { Shortcuts } from '../shell/shortcuts';
 import { AdapterFace } from './adapter-face';
 import { CoreLine } from './core-line';
@@ -85,7 +86,6 @@ const SEVERITY = {
 } as const;
 
 /** Keys of a question’s choices; E is taken. */
-const ANSWERS = ['a', 'b', 'c', 'd', 'f', 'g'] as const;
 
 /** Both faces with the cores between them, the table in step, what was found, and what was chosen. */
 @Component({
@@ -109,7 +109,7 @@ export class WiringView {
   protected readonly making = MAKING;
   protected readonly sides = SIDES;
   protected readonly severity = SEVERITY;
-  protected readonly answers = ANSWERS;
+  protected readonly answers = ANSWER_KEYS.map(keyName);
   protected readonly side = kept<'wiring' | 'mating'>(
     'adapter.side',
     'wiring',
@@ -149,14 +149,14 @@ export class WiringView {
   constructor() {
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'ArrowDown', what: 'Next row of the table', repeats: true, run: () => this.move(1) },
-      { key: 'ArrowUp', what: 'Row before', repeats: true, run: () => this.move(-1) },
-      { key: 'e', what: 'Type where this row goes', run: () => this.focusEntry() },
-      { key: 'v', what: 'Turn the faces over', run: () => this.turn() },
-      { key: 'u', what: 'Take the last change back', run: () => this.open.undoChange() },
-      ...ANSWERS.map((key, index) => ({
-        key,
-        what: `Answer ${key.toUpperCase()} of the question`,
+      { does: 'down', repeats: true, run: () => this.move(1) },
+      { does: 'up', repeats: true, run: () => this.move(-1) },
+      { does: 'write', what: 'Type where this row goes', run: () => this.focusEntry() },
+      { does: 'turn', what: 'Turn the faces over', run: () => this.turn() },
+      { does: 'undo', what: 'Take the last change back', run: () => this.open.undoChange() },
+      ...ANSWER_KEYS.map((does, index) => ({
+        does,
+        works: () => this.questions().length > 0,
         run: () => this.answer(0, index),
       })),
     );

@@ -1,5 +1,5 @@
 import { DatePipe } from '@angular/common';
-import { ChangeDetectionStrategy, Component, DestroyRef, computed, inject } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { rxResource } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
@@ -30,7 +30,6 @@ import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
-import { Shortcuts } from '../shell/shortcuts';
 import { Api } from '../store/api/api';
 import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
@@ -146,11 +145,6 @@ export class RecordPage {
     this.open.layer.set(null);
     // The server's copies show what was just entered here.
     this.store.dispatch(outboxActions.release());
-    inject(Shortcuts).add(inject(DestroyRef), {
-      key: 'p',
-      what: 'Print the record',
-      run: () => this.print(),
-    });
   }
 
   protected takeBack(kind: BackHere, id: string, reason: string): void {

@@ -3,17 +3,19 @@ import {
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
+  Injector,
+  afterNextRender,
   computed,
   effect,
   inject,
   input,
   signal,
+  viewChild,
 } from '@angular/core';
 import { toSignal } from '@angular/core/rxjs-interop';
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialog } from '@angular/material/dialog';
 import { MatIcon } from '@angular/material/icon';
-import { MatMenuModule } from '@angular/material/menu';
 import { MatSidenavModule } from '@angular/material/sidenav';
 import { MatTooltip } from '@angular/material/tooltip';
 import { NavigationEnd, Router, RouterLink, RouterOutlet } from '@angular/router';
@@ -24,6 +26,7 @@ import { sitesActions, sitesFeature } from '../store/sites/sites';
 import { LastSite } from './last-site';
 import { Person } from './person';
 import { Shortcuts } from './shortcuts';
+import { SiteNav } from './site-nav';
 import { Spokes } from './spokes';
 import { Theme } from './theme';
 import { UnsentBar } from './unsent-bar';
@@ -36,11 +39,11 @@ const NARROW = '(max-width: 1023px)';
   imports: [
     MatButtonModule,
     MatIcon,
-    MatMenuModule,
     MatSidenavModule,
     MatTooltip,
     RouterLink,
     RouterOutlet,
+    SiteNav,
     Spokes,
     UnsentBar,
   ],
@@ -51,6 +54,7 @@ const NARROW = '(max-width: 1023px)';
 export class Frame {
   readonly siteId = input.required<string>();
 
+  private readonly injector = inject(Injector);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly dialog = inject(MatDialog);
@@ -68,6 +72,9 @@ export class Frame {
     { initialValue: matchMedia(NARROW).matches },
   );
   protected readonly shown = signal(false);
+  private readonly spokes = viewChild.required(Spokes);
+  /** Whether the list is shown for the sake of the box above it, which the focus then goes to. */
+  protected readonly isSought = signal(false);
   private readonly url = toSignal(
     this.router.events.pipe(
       filter((event) => event instanceof NavigationEnd),
@@ -90,10 +97,24 @@ export class Frame {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: '?', what: 'Show all keys', run: () => void this.help() },
-      { key: 'o', what: 'Overview of the site', run: () => void this.overview() },
-      { key: 'd', what: 'Daylight or cabinet theme', run: () => this.theme.toggle() },
+      { does: 'seek', run: () => this.seek() },
+      { does: 'seek-typing', run: () => this.seek() },
+      { does: 'help', run: () => void this.help() },
+      { does: 'overview', run: () => void this.overview() },
+      { does: 'theme', run: () => this.theme.toggle() },
     );
+  }
+
+  protected seek(): void {
+    this.isSought.set(true);
+    this.shown.set(this.narrow());
+    // Only what is shown can be gone to.
+    afterNextRender(() => this.spokes().seek(), { injector: this.injector });
+  }
+
+  protected leave(): void {
+    this.shown.set(false);
+    this.isSought.set(false);
   }
 
   protected async help(): Promise<void> {

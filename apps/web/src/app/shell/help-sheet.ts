@@ -1,9 +1,8 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { MatDialogModule } from '@angular/material/dialog';
+import { KEYS, keyName } from './keys';
 import { Shortcuts } from './shortcuts';
-
-const KEY_NAME: Readonly<Record<string, string>> = { ' ': 'Space' };
 
 /** Every key that works on this screen. */
 @Component({
@@ -13,7 +12,7 @@ const KEY_NAME: Readonly<Record<string, string>> = { ' ': 'Space' };
     <h2 mat-dialog-title>Keys on this screen</h2>
     <mat-dialog-content>
       <dl>
-        @for (row of keys(); track row.key) {
+        @for (row of keys(); track row.name) {
           <dt>
             <kbd>{{ row.name }}</kbd>
           </dt>
@@ -49,6 +48,6 @@ export class HelpSheet {
   protected readonly keys = computed(() =>
     this.shortcuts
       .active()
-      .map((row) => ({ ...row, name: KEY_NAME[row.key] ?? row.key.toUpperCase() })),
+      .map(({ does, what }) => ({ name: keyName(does), what: what ?? KEYS[does].what })),
   );
 }

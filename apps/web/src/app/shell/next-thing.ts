@@ -9,12 +9,10 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { keyName } from './keys';
 import { REST } from './rest';
 import { Shortcuts, type Shortcut } from './shortcuts';
 import { Unbroken } from './unbroken';
-
-/** Space goes on; at a stop point another key has to be found. */
-const KEYS = { ' ': 'Space', Enter: 'Enter' } as const;
 
 /**
  * What to do next, its reason, and the screen's one main button, which a key presses too. Where the
@@ -129,8 +127,9 @@ export class NextThing {
 
   protected readonly resting = signal(false);
   protected readonly shut = computed(() => this.disabled() || this.off() !== '');
-  private readonly key = computed((): keyof typeof KEYS => (this.stop() ? 'Enter' : ' '));
-  protected readonly keyName = computed(() => KEYS[this.key()]);
+  /** Space goes on; at a stop point another key has to be found. */
+  private readonly key = computed(() => (this.stop() ? 'stop' : 'main'));
+  protected readonly keyName = computed(() => keyName(this.key()));
   private readonly restOf = inject(REST);
   private timer = 0;
 
@@ -139,21 +138,20 @@ export class NextThing {
     // What was pressed for the page before this one is not meant for this one.
     this.rest(this.restOf.plainMs);
     gone.onDestroy(() => clearTimeout(this.timer));
-    const keyOf = (key: keyof typeof KEYS): Shortcut => ({
-      key,
-      what: 'The main button',
+    const keyOf = (does: 'main' | 'stop'): Shortcut => ({
+      does,
       isMain: true,
-      works: () => this.key() === key,
+      works: () => this.key() === does,
       run: () => this.press(),
     });
     // At a stop point Space does nothing, rather than move the page.
-    const idle = {
-      key: ' ',
+    const idle: Shortcut = {
+      does: 'main',
       what: 'Nothing, at a stop point',
       works: this.stop,
       run: () => undefined,
     };
-    inject(Shortcuts).add(gone, keyOf(' '), keyOf('Enter'), idle);
+    inject(Shortcuts).add(gone, keyOf('main'), keyOf('stop'), idle);
   }
 
   protected press(): void {

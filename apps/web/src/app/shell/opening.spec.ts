@@ -45,7 +45,7 @@ describe('a page that can’t be opened', () => {
     opening = TestBed.inject(Opening);
     const forever = { onDestroy: () => () => undefined } as unknown as DestroyRef;
     TestBed.inject(Shortcuts).add(forever, {
-      key: ' ',
+      does: 'main',
       what: 'Tick',
       run: () => pressed.push('tick'),
     });

@@ -1,6 +1,7 @@
 import { EnvironmentInjector, createEnvironmentInjector } from '@angular/core';
 import { DestroyRef } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
+import type { KeyId } from './keys';
 import { Shortcuts } from './shortcuts';
 
 describe('Shortcuts', () => {
@@ -13,8 +14,8 @@ describe('Shortcuts', () => {
     return event.defaultPrevented;
   };
   const element = (tag: string) => document.body.appendChild(document.createElement(tag));
-  const add = (key: string, name: string, injector: EnvironmentInjector) =>
-    shortcuts.add(injector.get(DestroyRef), { key, what: name, run: () => pressed.push(name) });
+  const add = (does: KeyId, name: string, injector: EnvironmentInjector) =>
+    shortcuts.add(injector.get(DestroyRef), { does, what: name, run: () => pressed.push(name) });
 
   beforeEach(() => {
     pressed = [];
@@ -23,34 +24,43 @@ describe('Shortcuts', () => {
   });
 
   it('runs a key, in either case, and stops its default', () => {
-    add('t', 'turn', part);
+    add('turn', 'turn', part);
     expect(press('T')).toBeTrue();
     expect(press('x')).toBeFalse();
     expect(pressed).toEqual(['turn']);
   });
 
   it('leaves keys to fields, modifiers, and Space to what is focused', () => {
-    add('g', 'good', part);
-    add(' ', 'main', part);
+    add('pass', 'good', part);
+    add('main', 'main', part);
     const [field, button] = [element('input'), element('button')];
-    press('g', field);
-    press('g', document.body, { ctrlKey: true });
+    press('p', field);
+    press('p', document.body, { ctrlKey: true });
     press(' ', button);
     expect(pressed).toEqual([]);
-    press('g', button);
+    press('p', button);
     press(' ');
     expect(pressed).toEqual(['good', 'main']);
     field.remove();
     button.remove();
   });
 
+  it('finds with Ctrl K, even from a field that is typed in', () => {
+    add('seek-typing', 'seek', part);
+    const field = element('input');
+    expect(press('k', field, { ctrlKey: true })).toBeTrue();
+    press('k', field);
+    expect(pressed).toEqual(['seek']);
+    field.remove();
+  });
+
   it('lets the latest part win, and forgets it when it is gone', () => {
-    add('g', 'frame', part);
+    add('pass', 'frame', part);
     const inner = createEnvironmentInjector([], part);
-    add('g', 'page', inner);
-    press('g');
+    add('pass', 'page', inner);
+    press('p');
     inner.destroy();
-    press('g');
+    press('p');
     expect(pressed).toEqual(['page', 'frame']);
   });
 });

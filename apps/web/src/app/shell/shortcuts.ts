@@ -1,12 +1,14 @@
 import { DOCUMENT, type DestroyRef, Injectable, computed, inject, signal } from '@angular/core';
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { fromEvent } from 'rxjs';
+import { KEYS, type KeyId } from './keys';
 import { Opening } from './opening';
 
 export interface Shortcut {
-  /** As KeyboardEvent.key has it, letters in lower case; " " is Space. */
-  readonly key: string;
-  readonly what: string;
+  /** Which key that is says the table. */
+  readonly does: KeyId;
+  /** What that comes to here; as the table says it, if nothing is said. */
+  readonly what?: string;
   /** Whether it works now; always, if not said. */
   readonly works?: () => boolean;
   /** Whether it presses the main button, and so also where a click has left the focus on another one. */
@@ -73,21 +75,22 @@ export class Shortcuts {
     if (event.key !== ' ' && event.key !== 'Enter') return;
     const target = event.target instanceof Element ? event.target.closest(PRESSABLE) : null;
     if (!target || this.clicked?.closest(PRESSABLE) !== target) return;
-    if (!this.active().some((row) => row.isMain && row.key === event.key)) return;
+    if (!this.active().some((row) => row.isMain && KEYS[row.does].key === event.key)) return;
     this.press(event, true);
     if (event.defaultPrevented) event.stopImmediatePropagation();
   }
 
   private press(event: KeyboardEvent, whereClicked = false): void {
-    if (event.defaultPrevented || event.ctrlKey || event.altKey || event.metaKey) return;
+    if (event.defaultPrevented || event.altKey) return;
+    const held = event.ctrlKey || event.metaKey ? 'Ctrl+' : '';
     // What is pressed while a page is opened, or could not be, was meant for that one.
     if (this.opening.busy() || this.opening.failed() !== null) return;
     if (this.document.querySelector('.cdk-overlay-container [role=dialog], .mat-mdc-menu-panel'))
       return;
     const target = event.target instanceof Element ? event.target : null;
-    if (target?.closest(TYPING)) return;
-    const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-    const shortcut = this.active().find((row) => row.key === key);
+    if (held === '' && target?.closest(TYPING)) return;
+    const key = held + (event.key.length === 1 ? event.key.toLowerCase() : event.key);
+    const shortcut = this.active().find((row) => KEYS[row.does].key === key);
     if (!shortcut) return;
     // Space and Enter press what is focused, unless only a click has left the focus there.
     if (!whereClicked && (key === ' ' || key === 'Enter') && target?.closest(PRESSABLE)) return;

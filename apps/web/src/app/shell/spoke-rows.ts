@@ -1,9 +1,40 @@
 import type { LinkRow } from '@near-spoke/contract';
 import { STATE_NAME } from '@near-spoke/core/record';
+import { thingsFound, type Thing } from './find/thing';
 
 export type SpokeRow =
   | { readonly kind: 'hub'; readonly id: string; readonly hub: string; readonly count: number }
-  | { readonly kind: 'link'; readonly id: string; readonly link: LinkRow };
+  | { readonly kind: 'link'; readonly id: string; readonly link: LinkRow }
+  | { readonly kind: 'thing'; readonly id: string; readonly thing: Thing };
+
+/** Whether a row is opened by Enter; the rest are headings. */
+export const isOpened = (row: SpokeRow): boolean => row.kind !== 'hub';
+
+/**
+ * What a search finds: things whose name begins with it, links, the other things. Links come first where the label
+ * of one begins with the search: whoever types a label wants that link.
+ */
+export function rowsFound(
+  links: readonly LinkRow[],
+  things: readonly Thing[],
+  search: string,
+): SpokeRow[] {
+  const ofLinks = spokeRows(links, search);
+  const { begin, rest } = thingsFound(things, search);
+  const wanted = search.trim().toLowerCase();
+  const isLabel = links.some(({ label }) => label.toLowerCase().startsWith(wanted));
+  return isLabel
+    ? [...ofLinks, ...listed('Also', [...begin, ...rest])]
+    : [...listed('Found', begin), ...ofLinks, ...listed('Also', rest)];
+}
+
+const listed = (hub: string, things: readonly Thing[]): SpokeRow[] =>
+  things.length === 0
+    ? []
+    : [
+        { kind: 'hub', id: `things ${hub}`, hub, count: things.length },
+        ...things.map((thing): SpokeRow => ({ kind: 'thing', id: thing.id, thing })),
+      ];
 
 /**
  * The links that a search leaves, under the hub that they start from; hubs in the order in which

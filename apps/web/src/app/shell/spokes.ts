@@ -27,11 +27,15 @@ import { Store } from '@ngrx/store';
 import { StateMark } from '../drawing';
 import { linksFeature } from '../store/links/links';
 import { Shortcuts } from './shortcuts';
-import { spokeRows, type SpokeRow } from './spoke-rows';
+import type { Things } from './find/things';
+import { isOpened, rowsFound, type SpokeRow } from './spoke-rows';
 
 const ROW_PX = 56;
 
-/** The site's links by hub: up and down move, Enter opens. Thousands of them scroll smoothly. */
+/**
+ * The site's links by hub: up and down move, Enter opens. Thousands of them scroll smoothly. What is typed finds
+ * links, and whatever else has a name.
+ */
 @Component({
   selector: 'ns-spokes',
   imports: [
@@ -50,6 +54,7 @@ export class Spokes {
   readonly openId = input('');
   readonly picked = output();
 
+  private readonly injector = inject(Injector);
   private readonly store = inject(Store);
   private readonly router = inject(Router);
   private readonly viewport = viewChild(CdkVirtualScrollViewport);
@@ -61,10 +66,11 @@ export class Spokes {
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly search = signal('');
   private readonly hasLinks = computed(() => this.links().length > 0);
-  protected readonly rows = computed(() => spokeRows(this.links(), this.search()));
-  protected readonly found = computed(
-    () => this.rows().filter((row) => row.kind === 'link').length,
+  private readonly things = signal<Things | null>(null);
+  protected readonly rows = computed(() =>
+    rowsFound(this.links(), this.things()?.all() ?? [], this.search()),
   );
+  protected readonly found = computed(() => this.rows().filter(isOpened).length);
   protected readonly activeId = signal('');
   private readonly drawn = signal<ListRange>({ start: 0, end: 0 });
   /** What is still to be brought in sight: the list had not grown to it yet. */
@@ -78,12 +84,12 @@ export class Spokes {
   });
 
   constructor() {
-    const injector = inject(Injector);
-    inject(Shortcuts).add(
-      inject(DestroyRef),
-      { key: '/', what: 'Search the links', run: () => this.box().nativeElement.focus() },
-      { key: 'l', what: 'Go to the list of links', run: () => this.focusList() },
-    );
+    const injector = this.injector;
+    inject(Shortcuts).add(inject(DestroyRef), {
+      does: 'list',
+      run: () => this.focusList(),
+    });
+    effect(() => this.things()?.siteId.set(this.siteId()));
     effect((onCleanup) => {
       const drawing = this.viewport()?.renderedRangeStream.subscribe((range) => {
         const first = this.drawn().end === 0 && range.end > 0;
@@ -101,6 +107,20 @@ export class Spokes {
     });
   }
 
+  /** Goes to the box, ready for another search. */
+  seek(): void {
+    this.box().nativeElement.select();
+    this.box().nativeElement.focus();
+  }
+
+  /** What else there is comes when something is sought. */
+  protected async look(): Promise<void> {
+    const { Things } = await import('./find/things');
+    const things = this.injector.get(Things);
+    this.things.set(things);
+    await things.look();
+  }
+
   protected readonly idOf = (_: number, row: SpokeRow) => row.id;
 
   protected type(event: Event): void {
@@ -114,11 +134,10 @@ export class Spokes {
       event.preventDefault();
       this.focusList();
     } else if (event.key === 'Enter') {
-      const first = this.rows().find((row) => row.kind === 'link');
-      if (first) this.open(first.id);
+      const first = this.rows().find(isOpened);
+      if (first) this.open(first);
     } else if (event.key === 'Escape') {
-      this.box().nativeElement.value = '';
-      this.search.set('');
+      this.clear();
     }
   }
 
@@ -136,26 +155,39 @@ export class Spokes {
     if (step !== undefined) {
       event.preventDefault();
       this.move(step);
-    } else if (event.key === 'Enter' && this.activeId()) {
+    } else if (event.key === 'Enter') {
       event.preventDefault();
-      this.open(this.activeId());
+      const row = this.rows().find(({ id }) => id === this.activeId());
+      if (row) this.open(row);
     }
   }
 
-  protected open(linkId: string): void {
-    this.activeId.set(linkId);
-    // At the stage that the link needs next.
-    const stage = this.links().find((link) => link.id === linkId)?.next.stage ?? '';
-    void this.router.navigate(['/sites', this.siteId(), 'links', linkId, stage]);
+  protected open(row: SpokeRow): void {
+    if (row.kind === 'thing') {
+      // What was found has been opened; the links are wanted again.
+      this.clear();
+      this.box().nativeElement.blur();
+      row.thing.open();
+    } else {
+      this.activeId.set(row.id);
+      // At the stage that the link needs next.
+      const stage = row.kind === 'link' ? row.link.next.stage : '';
+      void this.router.navigate(['/sites', this.siteId(), 'links', row.id, stage]);
+    }
     this.picked.emit();
   }
 
+  private clear(): void {
+    this.box().nativeElement.value = '';
+    this.search.set('');
+  }
+
   private move(step: number): void {
-    const links = this.rows().filter((row) => row.kind === 'link');
-    if (links.length === 0) return;
-    const at = links.findIndex((row) => row.id === this.activeId());
-    const to = Math.min(Math.max(at + step, 0), links.length - 1);
-    const next = links[to];
+    const rows = this.rows().filter(isOpened);
+    if (rows.length === 0) return;
+    const at = rows.findIndex((row) => row.id === this.activeId());
+    const to = Math.min(Math.max(at + step, 0), rows.length - 1);
+    const next = rows[to];
     if (next) this.activate(next.id);
   }
 

@@ -10,7 +10,7 @@ import {
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import type { Problem } from '@near-spoke/contract';
 import {
   scheduleEndpoints,
@@ -30,7 +30,7 @@ import { sitesFeature } from '../store/sites/sites';
 /** A cable schedule: read, previewed with every bad cell, and imported whole or not at all. */
 @Component({
   selector: 'ns-import-page',
-  imports: [MatButtonModule, MatProgressBar, NextThing],
+  imports: [MatButtonModule, MatProgressBar, NextThing, RouterLink],
   templateUrl: './import-page.html',
   styleUrl: './import-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

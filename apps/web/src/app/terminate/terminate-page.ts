@@ -287,9 +287,9 @@ export class TerminatePage {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 't', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
-      { key: 'e', what: 'The other end', run: () => this.choose(otherEnd(this.end())) },
-      { key: 'u', what: 'Take the last tick back', run: () => this.undo() },
+      { does: 'turn', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
+      { does: 'other-end', run: () => this.choose(otherEnd(this.end())) },
+      { does: 'undo', what: 'Take the last tick back', run: () => this.undo() },
     );
   }
 

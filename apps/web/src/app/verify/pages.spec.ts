@@ -131,7 +131,7 @@ describe('the pages of Verify', () => {
     const fixture = await open(VerifyPage, link);
     await inHand(fixture, 'Pair lamps');
     expect(host(fixture).querySelectorAll('ns-lamp-entry button').length).toBe(4);
-    await press(fixture, 'g');
+    await press(fixture, 'p');
     expect(tests(link)).toEqual([]);
     await goOn(fixture);
     expect(tests(link).map(({ entered }) => entered)).toEqual(['one-key']);
@@ -151,7 +151,7 @@ describe('the pages of Verify', () => {
   it('draws no broken conductor where no wire map was taken', async () => {
     const fixture = await open(VerifyPage, testLink('K4'));
     await inHand(fixture, 'Scanning lamps');
-    await press(fixture, 'g');
+    await press(fixture, 'p');
     await goOn(fixture);
     await settle();
     await fixture.whenStable();

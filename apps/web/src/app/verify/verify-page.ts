@@ -204,9 +204,9 @@ export class VerifyPage {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'g', what: 'All as on a good link', run: () => this.sayGood() },
-      { key: 'w', what: 'Type what was shown', run: () => this.typeMap() },
-      { key: 'n', what: 'New reading', run: () => this.begin() },
+      { does: 'pass', what: 'All as on a good link', run: () => this.sayGood() },
+      { does: 'write', what: 'Type what was shown', run: () => this.typeMap() },
+      { does: 'new', what: 'New reading', run: () => this.begin() },
     );
   }
 

@@ -64,7 +64,7 @@ describe('what explains a reading', () => {
   });
 
   it('takes an answer by one key, names the repair, and takes the answer back', async () => {
-    await press('b');
+    await press('c');
     expect(text()).toContain('Remake the near end');
     expect(text()).toContain('Since then');
     await press('u');
@@ -82,7 +82,7 @@ describe('what explains a reading', () => {
   });
 
   it('keeps what was seen since over a reload', async () => {
-    await press('b');
+    await press('c');
     fixture.destroy();
     await show();
     expect(text()).toContain('Remake the near end');

@@ -39,6 +39,7 @@ import {
   type Report,
 } from '@near-spoke/core/verify/explain';
 import { isOneOf, kept } from '../shell/kept';
+import { ANSWER_KEYS, keyName, type KeyId } from '../shell/keys';
 import { OneOf } from '../shell/one-of';
 import { Shortcuts } from '../shell/shortcuts';
 import { Explainer } from './explainer';
@@ -56,7 +57,10 @@ const STANDS = [
   { id: 'near', name: 'I stand near' },
   { id: 'far', name: 'I stand far' },
 ] as const;
-const LETTERS = ['A', 'B', 'C', 'D', 'E'] as const;
+/** A beep has its keys everywhere; other answers have theirs by their order. */
+const OUTCOME_KEYS = ['beeps', 'silent', ...ANSWER_KEYS] as const;
+const keyOf = ({ shown }: Outcome, index: number): KeyId | null =>
+  shown.method === 'beep' ? (shown.beeps ? 'beeps' : 'silent') : (ANSWER_KEYS[index] ?? null);
 const MOST_ROWS = 4;
 const isHappenings = (stored: unknown): stored is Happening[] =>
   happened.array().max(60).safeParse(stored).success;
@@ -111,6 +115,7 @@ export class WhatExplains {
     isTesters,
   );
   protected readonly stands = STANDS;
+  protected readonly keyName = keyName;
   protected readonly walkMinutes = kept('walk.minutes', PLAIN_CONDITIONS.walkMinutes, isMinutes);
   protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
   /** What was seen since, kept with the reading that it follows. */
@@ -158,7 +163,7 @@ export class WhatExplains {
       .filter(({ share }, index) => index < 2 || share >= 0.002)
       .map((outcome, index) => ({
         outcome,
-        key: LETTERS[index] ?? '',
+        does: keyOf(outcome, index),
         words: capital(outcome.words),
       })),
   );
@@ -216,20 +221,20 @@ export class WhatExplains {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      ...LETTERS.map((letter, index) => ({
-        key: letter.toLowerCase(),
-        what: `The next test shows answer ${letter}`,
+      ...OUTCOME_KEYS.map((does) => ({
+        does,
+        works: () => this.outcomes().some((row) => row.does === does),
         run: () => {
-          const row = this.outcomes()[index];
+          const row = this.outcomes().find((other) => other.does === does);
           if (row) this.answer(row.outcome);
         },
       })),
       {
-        key: 'm',
+        does: 'mended',
         what: 'What is advised is mended',
         run: () => this.do(this.advised()),
       },
-      { key: 'u', what: 'Take the last answer back', run: () => this.undo() },
+      { does: 'undo', what: 'Take the last answer back', run: () => this.undo() },
     );
   }
 

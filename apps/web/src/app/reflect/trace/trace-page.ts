@@ -251,7 +251,7 @@ export class TracePage {
         untracked(() => this.lastTrace.note({ name: file.name, delayS: end.delayS }));
     });
     inject(Shortcuts).add(inject(DestroyRef), {
-      key: 'k',
+      does: 'keep',
       what: 'The end of the trace is the known end',
       works: () => this.known() !== null,
       run: () => this.takeKnownEnd(),

@@ -119,7 +119,7 @@ describe('a batch of cords', () => {
     expect(document.activeElement).toBe(label());
     await key('Enter');
     expect(text()).toContain('Test KC-010.');
-    await key('g', document);
+    await key('p', document);
     expect(label().value).toBe('KC-011');
     expect(await sent()).toEqual([
       jasmine.objectContaining({ label: 'KC-010', verdict: 'pass', reading: null }),

@@ -188,11 +188,11 @@ export class CordBench {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { key: 'g', what: 'This cord is good', run: () => this.good() },
-      { key: 'f', what: 'This cord is faulty: enter what was shown', run: () => this.fault() },
-      { key: 't', what: 'Read the tester on the bench', run: () => this.readTester() },
-      { key: 'u', what: 'Take the last cord back', run: () => this.undo() },
-      { key: 'Escape', what: 'Back to the label', run: () => this.back() },
+      { does: 'pass', what: 'This cord is good', run: () => this.good() },
+      { does: 'fail', what: 'This cord is faulty: enter what was shown', run: () => this.fault() },
+      { does: 'read', what: 'Read the tester on the bench', run: () => this.readTester() },
+      { does: 'undo', what: 'Take the last cord back', run: () => this.undo() },
+      { does: 'back', what: 'Back to the label', run: () => this.back() },
     );
   }
 

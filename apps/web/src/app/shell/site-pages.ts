@@ -1,0 +1,12 @@
+/** The pages of a site, in the order of the work, with what each is for. */
+export const SITE_PAGES = [
+  { path: '', name: 'Work', about: 'Overview: what is proven, what is wrong, what comes next' },
+  { path: 'import', name: 'Schedule', about: 'Import the links, add one, download them' },
+  { path: 'kit', name: 'Parts and tools', about: 'What to bring' },
+  { path: 'batch', name: 'Many ends', about: 'Make ends alike, step by step' },
+  { path: 'adapters', name: 'Adapters', about: 'Pin by pin between two devices' },
+  { path: 'cords', name: 'Cords', about: 'Test many, one after the other' },
+  { path: 'lamp-tester', name: 'Lamp tester', about: 'Build one, with its parts' },
+  { path: 'catalogue', name: 'Catalogue', about: 'Connectors and cables, your own too' },
+  { path: 'settings', name: 'Settings', about: 'Scheme, units and how this job does it' },
+] as const;
