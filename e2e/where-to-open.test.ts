@@ -106,7 +106,7 @@ test('two lengths give the velocity factor, two ends the place, a delay the reel
   await page.getByLabel('Delay from here').fill('100.46');
   await page.getByLabel('Delay from the far end').fill('147.62ns');
   await page.getByLabel('Delay from the far end').blur();
-  await expect(page.locator('.answer')).toContainText('12.35 ±');
+  await expect(page.locator('.answer')).toContainText('12.35 m ±');
 
   // It is kept for the cable, and the other pages go by it.
   await page.getByLabel('Reel', { exact: true }).fill('Reel 9');

@@ -70,3 +70,10 @@ export const sentFact = {
   device: device.default(''),
 };
 export const keptFact = { id, author: z.string(), device: device.default('') };
+
+/** What a site measures in. */
+export const units = z.enum(['metric', 'imperial']);
+/** The same where nothing belongs to a site: of what is asked. */
+export const speaksIn = units
+  .default('metric')
+  .meta({ description: 'In which the sentences of the answer speak of lengths.' });

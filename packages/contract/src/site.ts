@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints, versionSeen } from './endpoint';
-import { filled, id, instant, line, schoolChoices, scheme, version } from './primitives';
+import { filled, id, instant, line, schoolChoices, scheme, units, version } from './primitives';
 import type { Shared } from './shared';
 
 const fields = {
@@ -11,7 +11,7 @@ const fields = {
   schemeReason: line(300),
   /** The other schools of the job. */
   schools: schoolChoices,
-  units: z.enum(['metric', 'imperial']),
+  units,
 };
 
 export const siteInput = z

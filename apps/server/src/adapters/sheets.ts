@@ -11,6 +11,7 @@ import type { Database } from '../db/database';
 import { listFacts } from '../facts/repository';
 import { file } from '../http/reply';
 import { loadCatalogue } from '../parts/repository';
+import { getSite } from '../sites/repository';
 import { figurePdf } from './card-pdf';
 import { getAdapter, linkOf } from './repository';
 
@@ -22,7 +23,10 @@ interface OfAdapter {
 async function solved({ id }: OfAdapter, db: Database) {
   const adapter = await getAdapter(db, id);
   const catalogue = await loadCatalogue(db);
-  const solution = solveAdapter(adapter, await linkOf(db, adapter), catalogue);
+  const link = await linkOf(db, adapter);
+  // As the site measures that it is part of; one that belongs to none is told in metres.
+  const units = link ? (await getSite(db, link.siteId)).units : 'metric';
+  const solution = solveAdapter(adapter, link, catalogue, units);
   return { adapter, solution, task: solution.task };
 }
 

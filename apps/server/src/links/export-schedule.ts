@@ -1,3 +1,4 @@
+import type { Site } from '@near-spoke/contract';
 import type { Catalogue } from '@near-spoke/core/catalogue';
 import { writeSchedule } from '@near-spoke/core/formats';
 import type { Database } from '../db/database';
@@ -16,15 +17,15 @@ export async function exportSchedule(db: Database, siteId: string) {
   return file({
     name: `${site.name}-schedule.csv`,
     type: 'text/csv; charset=utf-8',
-    body: pagesOf(db, site.id, catalogue),
+    body: pagesOf(db, site, catalogue),
     saved: true,
   });
 }
 
-async function* pagesOf(db: Database, siteId: string, catalogue: Catalogue) {
+async function* pagesOf(db: Database, { id, units }: Site, catalogue: Catalogue) {
   let headed = true;
-  for await (const rows of linkPages(db, siteId, PAGE)) {
-    yield writeSchedule(rows.map(toLink), catalogue, headed);
+  for await (const rows of linkPages(db, id, PAGE)) {
+    yield writeSchedule(rows.map(toLink), catalogue, headed, units);
     headed = false;
   }
 }

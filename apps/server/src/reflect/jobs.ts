@@ -44,7 +44,7 @@ function givenIn({ file, query, body }: Asked<Endpoints['analyse']>): Given {
 
 export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Database) {
   const { file, options, name } = givenIn(asked);
-  const told = toldBy(options, options.pulse, await factsOf(db, options.cable));
+  const told = toldBy(options, options.pulse, await factsOf(db, options.cable), options.units);
   const analysed = analyseFile(file, name, told);
   if (!analysed.ok) throw unusable(analysed.line, analysed.reason);
   const { analysis } = analysed;
@@ -56,7 +56,7 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
     },
     events: analysis.events.map((event) => ({
       ...event,
-      sum: distanceSum(analysis.velocityFactor.value, event.delayS.value),
+      sum: distanceSum(analysis.velocityFactor.value, event.delayS.value, options.units),
     })),
     problems: analysis.problems,
     velocityFactor: analysis.velocityFactor,
@@ -80,8 +80,10 @@ export function simulateLine({ body: asked }: Asked<Endpoints['simulate']>) {
 }
 
 export const pairBothEnds = ({
-  body: { near, far, lengthM, velocityFactor },
-}: Asked<Endpoints['pairEnds']>) => ({ pairs: pairEnds(near, far, lengthM, velocityFactor) });
+  body: { near, far, lengthM, velocityFactor, units },
+}: Asked<Endpoints['pairEnds']>) => ({
+  pairs: pairEnds(near, far, lengthM, velocityFactor, units),
+});
 
 export async function setUp({ body: asked }: Asked<Endpoints['setup']>, db: Database) {
   const facts = await factsOf(db, asked.cable);

@@ -18,7 +18,7 @@ export const reflectOperations = ({ bench }: Services): Mounted[] => [
       throw instrumentProblem('No trace', address, error);
     }
   }),
-  here(reflectEndpoints.velocityFactor, ({ body: { known } }) => {
+  here(reflectEndpoints.velocityFactor, ({ body: { known, units } }) => {
     const fit = velocityFromLengths(known);
     if (!fit)
       throw invalid([
@@ -29,16 +29,16 @@ export const reflectOperations = ({ bench }: Services): Mounted[] => [
       ]);
     return {
       ...fit,
-      sums: known.map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value)),
+      sums: known.map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value, units)),
     };
   }),
-  here(reflectEndpoints.twoEnds, ({ body: { lengthM, nearS, farS, velocityFactor } }) =>
-    placeFromTwoEnds(lengthM, nearS, farS, velocityFactor),
+  here(reflectEndpoints.twoEnds, ({ body: { lengthM, nearS, farS, velocityFactor, units } }) =>
+    placeFromTwoEnds(lengthM, nearS, farS, velocityFactor, units),
   ),
-  here(reflectEndpoints.locate, ({ body: { distanceM, delayShareM, route, lengthM } }) =>
-    placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM),
+  here(reflectEndpoints.locate, ({ body: { distanceM, delayShareM, route, lengthM, units } }) =>
+    placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM, units),
   ),
-  here(reflectEndpoints.reel, ({ body: { delayS, velocityFactor, cableName, date } }) =>
-    readReel(distanceOf(delayS, velocityFactor), cableName, date),
+  here(reflectEndpoints.reel, ({ body: { delayS, velocityFactor, cableName, date, units } }) =>
+    readReel(distanceOf(delayS, velocityFactor), cableName, date, units),
   ),
 ];

@@ -13,8 +13,19 @@ export function limitsOf({
   hottestC = measuredC,
   cords,
   sweep: file,
+  units,
 }: z.output<typeof limitsRequest>): LimitsReport {
-  const report = reportLimits({ standard, name, kind, shielded, measuredC, hottestC, cords, file });
+  const report = reportLimits({
+    standard,
+    name,
+    kind,
+    shielded,
+    measuredC,
+    hottestC,
+    cords,
+    file,
+    units,
+  });
   if (report.ok) return report;
   const { line, reason } = report;
   throw new ProblemError(422, 'Not readable', `Line ${line}: ${reason}.`, {

@@ -8,7 +8,7 @@ import {
 } from '@near-spoke/core/verify';
 import { LIMIT_CLASSES, LIMIT_STANDARDS, PARAMETERS } from '@near-spoke/core/verify/limits';
 import * as z from 'zod';
-import { contact, id, scheme } from '../primitives';
+import { contact, id, scheme, speaksIn } from '../primitives';
 import { circuit, done, happened, testReading, testTrial } from '../tests';
 import type { Shared } from '../shared';
 
@@ -277,6 +277,7 @@ export const limitsRequest = z
       description: 'iso: classes of ISO/IEC 11801-1; tia: categories of ANSI/TIA-568.2.',
     }),
     class: z.enum(LIMIT_CLASSES).meta({ description: 'By the category of its components.' }),
+    units: speaksIn,
     kind: z.enum(['channel', 'permanent-link']).default('channel'),
     shielded: z.boolean().default(false),
     measuredC: temperatureC.meta({ description: 'On the day of the measurement.' }),

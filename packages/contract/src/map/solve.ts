@@ -7,7 +7,7 @@ import {
 } from '@near-spoke/core/map';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
-import { cableId, contact, filled, line } from '../primitives';
+import { cableId, contact, filled, line, speaksIn } from '../primitives';
 import { connectorRef, gender, port } from './port';
 
 const coreId = z.string().regex(/^[A-Za-z0-9.-]{1,12}$/, 'is not a core’s letters');
@@ -46,6 +46,7 @@ export const solveRequest = z
     far: port,
     cable: cableId.nullable().default(null),
     options: solveOptions.prefault({}),
+    units: speaksIn,
   })
   .superRefine(({ near, far, options }, context) => {
     options.joins.forEach((row, index) => {

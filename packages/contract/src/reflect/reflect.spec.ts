@@ -16,7 +16,13 @@ const ID = '01900000-0000-7000-8000-000000000001';
 describe('what an analysis is told', () => {
   it('is numbers although a query is all text, and pulse or step only by name', () => {
     const told = analyseQuery.parse({ velocityFactor: '0.66', riseS: '1e-9', name: '7.csv' });
-    expect(told).toEqual({ velocityFactor: 0.66, riseS: 1e-9, name: '7.csv', pulse: 'auto' });
+    expect(told).toEqual({
+      velocityFactor: 0.66,
+      riseS: 1e-9,
+      name: '7.csv',
+      pulse: 'auto',
+      units: 'metric',
+    });
     expect(paths(analyseQuery.safeParse({ velocityFactor: 'fast' }))).toEqual(['velocityFactor']);
     expect(paths(analyseQuery.safeParse({ velocityFactor: '' }))).toEqual(['velocityFactor']);
     expect(paths(analyseQuery.safeParse({ velocityFactor: '1.2' }))).toEqual(['velocityFactor']);

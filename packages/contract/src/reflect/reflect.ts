@@ -2,7 +2,7 @@ import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
 import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
-import { cableId, line, numberText } from '../primitives';
+import { cableId, line, numberText, speaksIn } from '../primitives';
 import type { Shared } from '../shared';
 import {
   factor,
@@ -28,6 +28,7 @@ export const analyseOptions = z
     pulseWidthS: seconds.optional(),
     riseS: seconds.optional(),
     pulse: z.enum(['auto', 'pulse', 'step']).default('auto'),
+    units: speaksIn,
     cable: cableId.optional(),
     name: line(200).optional(),
   })
@@ -51,7 +52,7 @@ export const analyseQuery = z.strictObject({
 export const analyseRequest = z
   .strictObject({
     file: z.strictObject({ name: line(200).default(''), text: z.string().max(80_000_000) }),
-    options: analyseOptions.default({ pulse: 'auto' }),
+    options: analyseOptions.prefault({}),
   })
   .meta({ id: 'AnalyseRequest' });
 
@@ -208,6 +209,7 @@ export const velocityRequest = z
       )
       .min(1)
       .max(100),
+    units: speaksIn,
   })
   .meta({ id: 'VelocityRequest' });
 export const velocityAnswer = z
@@ -225,6 +227,7 @@ export const twoEndsRequest = z
     nearS: uncertainSeconds,
     farS: uncertainSeconds,
     velocityFactor: uncertainFactor.nullable().default(null),
+    units: speaksIn,
   })
   .meta({ id: 'TwoEndsRequest' });
 export const twoEndsAnswer = z
@@ -244,6 +247,7 @@ export const pairEndsRequest = z
     far: z.array(seenFromEnd).max(200),
     lengthM: uncertainMetres.extend({ value: span }),
     velocityFactor: uncertainFactor.default(ANY_VELOCITY),
+    units: speaksIn,
   })
   .meta({
     id: 'PairEndsRequest',
@@ -324,6 +328,7 @@ export const locateRequest = z
       .max(500)
       .default([]),
     lengthM: uncertainMetres.nullable().default(null),
+    units: speaksIn,
   })
   .meta({ id: 'LocateRequest' });
 export const locateAnswer = z
@@ -359,10 +364,11 @@ export const reelRequest = z
     velocityFactor: uncertainFactor,
     cableName: line(120),
     date: line(40),
+    units: speaksIn,
   })
   .meta({ id: 'ReelRequest' });
 export const reelAnswer = z
-  .object({ leftM: uncertain, atLeastM: z.number(), label: z.string() })
+  .object({ leftM: uncertain, atLeastM: z.number(), atLeast: z.string(), label: z.string() })
   .meta({ id: 'ReelAnswer' });
 
 /** What a reflectometer is set to. */

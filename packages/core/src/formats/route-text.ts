@@ -1,5 +1,5 @@
 import { routeProblems, type Waypoint } from '../link';
-import { parseLength, type LengthOptions } from '../units';
+import { parseLength, writeLength, type LengthOptions, type UnitSystem } from '../units';
 
 export type ParsedRoute =
   | { readonly ok: true; readonly route: readonly Waypoint[] }
@@ -23,7 +23,8 @@ export function parseRoute(
     .filter(Boolean)) {
     const at = item.lastIndexOf('@');
     const name = item.slice(0, Math.max(at, 0)).trim();
-    if (!name) return { ok: false, reason: `'${item}' is not a waypoint. Write: Tray T1 @ 4.5 m` };
+    if (!name)
+      return { ok: false, reason: `'${item}' is not a waypoint. Write: Tray T1 @ 4.5 m, or 15 ft` };
     const [position = '', ...more] = item.slice(at + 1).split('+');
     const parsed = parseLength(position, options);
     if (!parsed.ok) return { ok: false, reason: parsed.reason };
@@ -40,8 +41,9 @@ export function parseRoute(
   return wrong ? { ok: false, reason: `${wrong.reason}.` } : { ok: true, route };
 }
 
-export function writeRoute(route: readonly Waypoint[]): string {
+export function writeRoute(route: readonly Waypoint[], units: UnitSystem = 'metric'): string {
+  const told = (metres: number) => writeLength(metres, units);
   return route
-    .map(({ name, atM, extraM }) => `${name} @ ${atM} m${extraM ? ` + ${extraM} m` : ''}`)
+    .map(({ name, atM, extraM }) => `${name} @ ${told(atM)}${extraM ? ` + ${told(extraM)}` : ''}`)
     .join(' | ');
 }

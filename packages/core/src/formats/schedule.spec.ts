@@ -214,5 +214,16 @@ describe('parseSchedule', () => {
       };
     });
     expect(links(writeSchedule(made, BUILT_IN))).toEqual(made);
+    // In feet, to the ten-thousandth: 0.02 mm.
+    const inFeet = writeSchedule(made, BUILT_IN, true, 'imperial');
+    expect(inFeet).not.toMatch(/\d m[,;" \r]/);
+    links(inFeet).forEach((link, index) => {
+      const was = made[index];
+      expect(link.route.length).toBe(was?.route.length ?? -1);
+      const apart = (one: number | null | undefined, other: number | null | undefined) =>
+        Math.abs((one ?? 0) - (other ?? 0));
+      expect(apart(link.lengthM, was?.lengthM)).toBeLessThan(2e-5);
+      expect(apart(link.route[1]?.extraM, was?.route[1]?.extraM)).toBeLessThan(2e-5);
+    });
   });
 });

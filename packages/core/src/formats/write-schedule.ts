@@ -1,12 +1,13 @@
 import papa from 'papaparse';
 import type { Catalogue } from '../catalogue';
 import type { Link } from '../link';
+import { writeLength, type UnitSystem } from '../units';
 import { writeRoute } from './route-text';
 import { SCHEDULE_FIELDS, type ScheduleField } from './schedule-column';
 
 /**
- * A schedule as CSV that parseSchedule reads back to the same links. Lengths are in metres. What a
- * spreadsheet would take for a formula is quoted as text.
+ * A schedule as CSV that parseSchedule reads back to the same links; lengths are in the site’s unit, with it. What
+ * a spreadsheet would take for a formula is quoted as text.
  *
  * @param headed whether the headings come first: not where this goes on with what was written before
  */
@@ -14,6 +15,7 @@ export function writeSchedule(
   links: readonly Link[],
   { cable, connector }: Catalogue,
   headed = true,
+  units: UnitSystem = 'metric',
 ): string {
   const rows = links.map((link): Record<ScheduleField, string> => ({
     label: link.label,
@@ -27,8 +29,8 @@ export function writeSchedule(
       link.near.scheme === link.far.scheme
         ? link.near.scheme
         : `${link.near.scheme}/${link.far.scheme}`,
-    length: link.lengthM === null ? '' : `${link.lengthM} m`,
-    route: writeRoute(link.route),
+    length: link.lengthM === null ? '' : writeLength(link.lengthM, units),
+    route: writeRoute(link.route, units),
     surroundings: link.environment,
     note: link.note,
   }));

@@ -9,6 +9,7 @@ import {
   type ConductorId,
 } from '../catalogue';
 import { ENDS, type End, type Pin, type Pinout } from '../link';
+import type { UnitSystem } from '../units';
 import type { Port } from './port';
 import type { FacePart } from './card/face-figure';
 import { checkMates, type AdapterLink } from './mates';
@@ -29,12 +30,14 @@ export function adapterTask(
   { near, far, cable, options }: Adapter,
   link: AdapterLink | null,
   catalogue: Catalogue,
+  units: UnitSystem = 'metric',
 ): MapTask {
   const id = link ? link.cable : cable;
   return {
     near,
     far,
     cable: id === null ? null : (catalogue.findCable(id) ?? null),
+    units,
     options: link?.lengthM != null ? { ...options, lengthM: link.lengthM } : options,
   };
 }
@@ -44,8 +47,9 @@ export function solveAdapter(
   adapter: Adapter,
   link: AdapterLink | null,
   catalogue: Catalogue,
+  units: UnitSystem = 'metric',
 ): Solution & { readonly task: MapTask } {
-  const task = adapterTask(adapter, link, catalogue);
+  const task = adapterTask(adapter, link, catalogue, units);
   const solution = solveMap(task);
   const findings = link ? checkMates(task, link, catalogue) : [];
   return { ...solution, findings: [...findings, ...solution.findings], task };

@@ -9,6 +9,7 @@ import {
 } from '../catalogue';
 
 import type { End } from '../link';
+import { formatCut, type UnitSystem } from '../units';
 import { ownConnector } from './adapter';
 import { pressedEnd } from './ribbon-cores';
 import type { Solution } from './solution';
@@ -36,6 +37,8 @@ export interface RibbonTask {
     readonly pressed: readonly Contact[];
     readonly slotted: readonly Contact[];
   }[];
+  /** In which sentences speak of sizes. */
+  readonly units?: UnitSystem;
 }
 
 /** One core, from the pressed contact to its slot. */
@@ -155,7 +158,8 @@ function withFillers(
  * goes to which slot, with the fewest crossings of all ways, connector turned or not; what fills the
  * unused slots; how far to peel.
  */
-export function layRibbon({ pressed, slotted, nets }: RibbonTask): RibbonLayout {
+export function layRibbon(task: RibbonTask): RibbonLayout {
+  const { pressed, slotted, nets } = task;
   const order = ribbonOrder(pressed.connector);
   const straight = ribbonOrder(slotted.connector);
   const layouts = [straight, [...straight].reverse()].map((slots) => {
@@ -180,7 +184,7 @@ export function layRibbon({ pressed, slotted, nets }: RibbonTask): RibbonLayout 
   const [first, second] = layouts;
   if (!first || !second) throw new Error('A ribbon lies two ways.');
   const turned = second.crossings < first.crossings;
-  return described({ pressed, slotted, nets }, order, turned ? second : first, turned);
+  return described(task, order, turned ? second : first, turned);
 }
 
 const inOrder = (order: readonly Contact[], contacts: readonly Contact[]): number[] =>
@@ -190,7 +194,7 @@ const inOrder = (order: readonly Contact[], contacts: readonly Contact[]): numbe
     .sort((a, b) => a - b);
 
 function described(
-  { pressed, slotted }: RibbonTask,
+  { pressed, slotted, units = 'metric' }: RibbonTask,
   order: readonly Contact[],
   {
     slots,
@@ -240,7 +244,7 @@ function described(
     sentences: [
       `Core 1 is the marked edge. It lies at contact ${order[0]}: on the ${(one?.xMm ?? 0) < 0 ? 'left' : 'right'}, ${describeView({ outline: connector, gender }, { side: 'wiring', latch: 'down' }).toLowerCase()}.`,
       `Lay the slotted connector with contact ${turned ? slots.at(-1) : slots[0]} ${turned ? 'away from' : 'at'} the marked edge: ${crossings === 0 ? 'no core crosses another' : `${crossings} ${crossings === 1 ? 'crossing' : 'crossings'}, the fewest there are`}.`,
-      `Peel the ribbon ${peelMm} mm: then no core leaves it at more than ${STEEPEST_DEG} degrees (generic).`,
+      `Peel the ribbon ${formatCut(peelMm, units)}: then no core leaves it at more than ${STEEPEST_DEG} degrees (generic).`,
       ...(fill.length > 0
         ? [`Unused cores hold the free slots: ${fill.join(', ')}. They carry nothing.`]
         : []),
@@ -260,7 +264,7 @@ const straightFirst = (connector: OutlineRef): Contact => ribbonOrder(connector)
 
 /** How the cable between two ports lies, where it is a ribbon with a connector to press on; else null. */
 export function ribbonOf(
-  { near, far, cable }: MapTask,
+  { near, far, cable, units = 'metric' }: MapTask,
   { nets }: Pick<Solution, 'nets'>,
 ): (RibbonLayout & { readonly pressedAt: End }) | null {
   const pressedAt = pressedEnd(cable, { near, far });
@@ -268,6 +272,7 @@ export function ribbonOf(
   const other = pressedAt === 'near' ? 'far' : 'near';
   const ports = { near, far };
   const layout = layRibbon({
+    units,
     pressed: ownConnector(ports[pressedAt]),
     slotted: ownConnector(ports[other]),
     nets: nets

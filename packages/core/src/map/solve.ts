@@ -1,5 +1,6 @@
 import { SHIELD, type Cable, type Contact } from '../catalogue';
 import type { End } from '../link';
+import type { UnitSystem } from '../units';
 import { askOpen } from './ask-open';
 import { checkNets } from './checks';
 import { portsFed } from './fed';
@@ -26,6 +27,8 @@ export interface MapTask {
   /** Null while it is not chosen: then nothing is said about cores. */
   readonly cable: Cable | null;
   readonly options: SolveOptions;
+  /** In which sentences speak of lengths. */
+  readonly units?: UnitSystem;
 }
 
 type Edges = (readonly [Spot, Spot])[];
@@ -63,7 +66,7 @@ const signalsOnly = (port: Port, through: boolean): Port =>
  * least cost (see COSTS), then handshake lines without a partner, then the shield. Cores are laid on the
  * nets, and everything is checked.
  */
-export function solveMap({ cable, options, ...given }: MapTask): Solution {
+export function solveMap({ cable, options, units = 'metric', ...given }: MapTask): Solution {
   const ports = portsFed(given, options.joins);
   const { near: nearPort, far: farPort } = ports;
   // A join that names a contact which is gone says nothing any more.
@@ -131,7 +134,7 @@ export function solveMap({ cable, options, ...given }: MapTask): Solution {
     unmatched,
     questions,
     findings: [
-      ...checkNets({ nets, ports, cable, options, unmatched, asked: questions.length > 0 }),
+      ...checkNets({ nets, ports, cable, options, units, unmatched, asked: questions.length > 0 }),
       ...laid.findings,
       ...supplies.findings,
       ...rules.flatMap(({ findings }) => findings),

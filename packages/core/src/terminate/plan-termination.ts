@@ -14,7 +14,7 @@ import {
   type Schools,
 } from '../catalogue';
 import type { Pin } from '../link';
-import { formatCut, formatCutWithin, formatMm, type UnitSystem } from '../units';
+import { formatCut, formatCutWithin, formatMm, formatSheetMm, type UnitSystem } from '../units';
 import { cautionsFor } from './caution';
 import { conditionsOf, layOut, situationOf } from './conditions';
 import { cutsOf, type Cut } from './cuts';
@@ -265,7 +265,9 @@ function filler(task: TerminationTask): (text: string) => string {
     die:
       connector.dieMm === null
         ? ''
-        : `${connector.dieMm} mm (${formatMm(connector.dieMm, 'imperial', 3)})`,
+        : units === 'metric'
+          ? `${connector.dieMm} mm (${formatMm(connector.dieMm, 'imperial', 3)})`
+          : formatSheetMm(connector.dieMm, units),
     gauge: `${cable.gaugeAwg} AWG`,
     count: String(cable.cores.length),
     first: used[0]?.contact ?? '1',

@@ -1,19 +1,14 @@
+import { LENGTH_UNIT, formatDistance } from './format-distance';
 import type { UnitSystem } from './format-length';
 import { METRES_PER } from './length-unit';
 import type { Uncertain } from './uncertain';
 import { WITHIN_95 } from './within';
 
-const PER = { metric: METRES_PER.m, imperial: METRES_PER.ft } as const;
-const UNIT = { metric: 'm', imperial: 'ft' } as const;
-
-/** The last figure that is written; a give or take is never told as nothing. */
-const LAST = 0.01;
-
-/** A distance with what lies within for 95 %, both in one unit: "17.20 m ± 0.26 m"; without it where u is 0. */
-export function formatUncertain({ value, u }: Uncertain, units: UnitSystem): string {
-  const told = (amount: number) => `${amount.toFixed(2)} ${UNIT[units]}`;
-  const at = told(value / PER[units]);
-  return u === 0 ? at : `${at} ± ${told(Math.max(LAST, (WITHIN_95 * u) / PER[units]))}`;
+/** A distance with what lies within for 95 %, both in one unit: "17.20 m ± 0.26 m"; without it where u is 0, and never as nothing where it is not. */
+export function formatUncertain({ value, u }: Uncertain, units: UnitSystem, digits = 2): string {
+  const at = formatDistance(value, units, digits);
+  const leastM = 10 ** -digits * METRES_PER[LENGTH_UNIT[units]];
+  return u === 0 ? at : `${at} ± ${formatDistance(Math.max(leastM, WITHIN_95 * u), units, digits)}`;
 }
 
 /** A width for people: in centimetres or inches where it is small. Rounded up: what is opened must hold it. */

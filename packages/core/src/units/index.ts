@@ -1,4 +1,5 @@
-export { formatLength, type UnitSystem } from './format-length';
+export { formatAtMost, formatLength, type UnitSystem } from './format-length';
+export { LENGTH_UNIT, formatDistance, inLengthUnit, writeLength } from './format-distance';
 export { formatUncertain, formatWidth } from './format-uncertain';
 export { formatCut, formatCutWithin } from './format-cut';
 export { formatMm, formatSheetMm } from './format-mm';

@@ -35,6 +35,7 @@ const PLAIN: Readonly<Record<string, readonly string[]>> = {
   '%': ['%', 'percent'],
   dB: ['dB', 'db', 'DB'],
   'dB/100 m': ['dB/100 m', 'dB/100m', 'dB'],
+  'dB/100 ft': ['dB/100 ft', 'dB/100ft', 'dB'],
   dBµV: ['dBµV', 'dBuV', 'dBμV', 'dB'],
   AWG: ['AWG', 'awg'],
   min: ['min', 'minutes', 'minute'],

@@ -17,7 +17,13 @@ import { Router, RouterLink } from '@angular/router';
 import { adapterInput, type Adapter } from '@near-spoke/contract/map';
 import { mateOf } from '@near-spoke/core/catalogue';
 import { PLAIN_OPTIONS, PORTS, type Port } from '@near-spoke/core/map';
-import { parseLength } from '@near-spoke/core/units';
+import {
+  LENGTH_UNIT,
+  formatLength,
+  parseLength,
+  writeLength,
+  type UnitSystem,
+} from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
@@ -83,7 +89,7 @@ export class AdapterFormPage {
   private readonly router = inject(Router);
   private readonly shown = this.store.selectSignal(adaptersFeature.selectShown);
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
-  private readonly job = this.store.selectSignal(selectJob);
+  protected readonly job = this.store.selectSignal(selectJob);
   protected readonly loading = this.store.selectSignal(adaptersFeature.selectLoading);
   protected readonly adapter = computed(() =>
     this.shown().find(({ id }) => id === this.adapterId()),
@@ -98,7 +104,8 @@ export class AdapterFormPage {
   protected readonly linkCable = computed(() => {
     const link = this.itsLink();
     if (!link) return '';
-    const length = link.lengthM === null ? 'length not stated' : `${link.lengthM} m`;
+    const length =
+      link.lengthM === null ? 'length not stated' : formatLength(link.lengthM, this.job().units);
     return `${this.job().catalogue.cable(link.cable).name}, ${length}`;
   });
   protected readonly known = computed(() => {
@@ -133,7 +140,7 @@ export class AdapterFormPage {
   protected readonly tried = signal(false);
   protected readonly problems = computed(() => {
     const { name, near, far, length } = this.draft();
-    const parsed = readLength(length);
+    const parsed = readLength(length, this.job().units);
     return [
       ...(name.trim() === '' ? ['Give the adapter a name.'] : []),
       ...[
@@ -177,7 +184,7 @@ export class AdapterFormPage {
     this.tried.set(true);
     if (this.problems().length > 0) return;
     const { name, note, near, far, cable, length } = this.draft();
-    const parsed = readLength(length);
+    const parsed = readLength(length, this.job().units);
     const lengthM = parsed.ok ? parsed.lengthM : null;
     const adapter = this.adapter();
     const link = this.itsLink();
@@ -238,7 +245,10 @@ export class AdapterFormPage {
         near: adapter.near,
         far: adapter.far,
         cable: adapter.cable,
-        length: adapter.options.lengthM === null ? '' : `${adapter.options.lengthM} m`,
+        length:
+          adapter.options.lengthM === null
+            ? ''
+            : writeLength(adapter.options.lengthM, this.job().units),
       };
     const link = this.itsLink();
     const portAt = (end: 'near' | 'far'): Port => {
@@ -263,13 +273,14 @@ export class AdapterFormPage {
   }
 }
 
-/** An empty length is not stated; a bare number is metres. */
+/** An empty length is not stated; a bare number is of the site’s unit. */
 function readLength(
   text: string,
+  units: UnitSystem,
 ):
   | { readonly ok: true; readonly lengthM: number | null }
   | { readonly ok: false; readonly reason: string } {
   if (text.trim() === '') return { ok: true, lengthM: null };
-  const parsed = parseLength(text, { bareUnit: 'm' });
+  const parsed = parseLength(text, { bareUnit: LENGTH_UNIT[units] });
   return parsed.ok ? { ok: true, lengthM: parsed.lengthM } : parsed;
 }

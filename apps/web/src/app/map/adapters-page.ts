@@ -24,7 +24,7 @@ const connectorName = ({ connector, gender }: Pick<Port, 'connector' | 'gender'>
 };
 
 function rowOf(adapter: Adapter, link: LinkRow | undefined, job: Job) {
-  const solved = solveAdapter(adapter, link ?? null, job.catalogue);
+  const solved = solveAdapter(adapter, link ?? null, job.catalogue, job.units);
   const stops = solved.findings.filter(({ severity }) => severity === 'stop').length;
   const asked = solved.questions.length;
   const state =

@@ -40,7 +40,7 @@ export class OpenAdapter {
   readonly catalogue = computed(() => this.job().catalogue);
   readonly solved = computed(() => {
     const adapter = this.adapter();
-    return adapter ? solveAdapter(adapter, this.link(), this.catalogue()) : null;
+    return adapter ? solveAdapter(adapter, this.link(), this.catalogue(), this.units()) : null;
   });
   readonly standing = computed(() => {
     const solved = this.solved();

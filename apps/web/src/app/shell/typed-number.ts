@@ -1,10 +1,21 @@
-import { parseNumber } from '@near-spoke/core/units';
+import { parseNumber, type UnitSystem } from '@near-spoke/core/units';
+import { numberFrom, unitIn } from './in-units';
 import type { Texts } from './number-fields';
 
-/** A number as people type it, in the unit of its field: null for nothing, NaN for what is none. */
-export function typedNumber(text: string | undefined, unit = ''): number | null {
-  const parsed = parseNumber(text ?? '', unit);
-  return parsed.ok ? parsed.value : NaN;
+/**
+ * A number as people type it: null for nothing, NaN for what is none. Where the site measures in feet, a bare
+ * number of metres is one of feet.
+ *
+ * @param unit that is wanted, whatever stands beside the field
+ */
+export function typedNumber(
+  text: string | undefined,
+  unit = '',
+  units: UnitSystem = 'metric',
+): number | null {
+  const parsed = parseNumber(text ?? '', unitIn(unit, units));
+  if (!parsed.ok) return NaN;
+  return parsed.value === null ? null : numberFrom(parsed.value, unit, units);
 }
 
 /** What a field may hold, and the unit that stands beside it. */
@@ -14,10 +25,11 @@ export type Bounds = readonly [least: number, most: number, unit?: string];
 export function typedNumbers<K extends string>(
   texts: Texts,
   bounds: Readonly<Record<K, Bounds>>,
+  units: UnitSystem = 'metric',
 ): { readonly value: Readonly<Record<K, number | null>>; readonly wrong: readonly K[] } {
   const ids = Object.keys(bounds) as K[];
   const value = Object.fromEntries(
-    ids.map((id) => [id, typedNumber(texts[id], bounds[id][2])]),
+    ids.map((id) => [id, typedNumber(texts[id], bounds[id][2], units)]),
   ) as Record<K, number | null>;
   const wrong = ids.filter((id) => {
     const number = value[id];

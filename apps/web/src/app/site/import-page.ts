@@ -76,10 +76,12 @@ export class ImportPage {
       length: link.lengthM === null ? 'not known' : formatLength(link.lengthM, this.units()),
     })),
   );
-  protected readonly example = [
-    'label,from,to,cable,near connector,far connector,scheme,length',
-    'K09,C1/A/09,Ticket kiosk 9,Cat 6 U/UTP solid,"Keystone jack, punch-down",8P8C plug,T568B,46.5 m',
-  ].join('\n');
+  protected readonly example = computed(() =>
+    [
+      'label,from,to,cable,near connector,far connector,scheme,length',
+      `K09,C1/A/09,Ticket kiosk 9,Cat 6 U/UTP solid,"Keystone jack, punch-down",8P8C plug,T568B,${this.units() === 'metric' ? '46.5 m' : '152 ft'}`,
+    ].join('\n'),
+  );
 
   protected pick(event: Event): void {
     const box = event.target as HTMLInputElement;

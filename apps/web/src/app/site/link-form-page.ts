@@ -41,7 +41,7 @@ import {
 } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination, schoolMismatch, schoolsInUse } from '@near-spoke/core/terminate';
-import { parseLength } from '@near-spoke/core/units';
+import { LENGTH_UNIT, parseLength, writeLength, type UnitSystem } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
@@ -100,7 +100,9 @@ export class LinkFormPage {
   private readonly links = this.store.selectSignal(linksFeature.selectAll);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly site = computed(() => this.sites()[this.siteId()]);
-  private readonly bareUnit = computed(() => (this.site()?.units === 'imperial' ? 'ft' : 'm'));
+  protected readonly units = computed(() => this.site()?.units ?? 'metric');
+  protected readonly routeExample = computed(() => ROUTE_EXAMPLE[this.units()]);
+  private readonly bareUnit = computed(() => LENGTH_UNIT[this.units()]);
 
   private readonly job = this.store.selectSignal(selectJob);
   protected readonly places = JACKETS;
@@ -224,7 +226,7 @@ export class LinkFormPage {
         this.form.markAsDirty();
         return;
       }
-      if (link) this.form.patchValue(fieldsOf(link));
+      if (link) this.form.patchValue(fieldsOf(link, this.units()));
       else if (scheme)
         this.form.patchValue({
           nearScheme: scheme,
@@ -273,15 +275,20 @@ export class LinkFormPage {
     const raw = this.form.getRawValue();
     const length = parseLength(raw.length, { bareUnit: this.bareUnit() });
     const route = parseRoute(raw.route, { bareUnit: this.bareUnit() });
+    const current = this.link();
+    // What nobody has touched is what it was, to the last figure.
+    const was = current && fieldsOf(current, this.units());
     return {
       label: raw.label.trim(),
       hub: raw.hub.trim() || hubOf(raw.nearPlace),
       near: { place: raw.nearPlace.trim(), connector: raw.nearConnector, scheme: raw.nearScheme },
       far: { place: raw.farPlace.trim(), connector: raw.farConnector, scheme: raw.farScheme },
       cable: raw.cable,
-      lengthM: length.ok ? length.lengthM : null,
+      lengthM:
+        current && was?.length === raw.length ? current.lengthM : length.ok ? length.lengthM : null,
       lengthHow: raw.lengthHow,
-      route: route.ok ? [...route.route] : [],
+      route:
+        current && was?.route === raw.route ? [...current.route] : route.ok ? [...route.route] : [],
       environment: raw.environment,
       schools: chosen(raw.schools),
       note: raw.note.trim(),
@@ -321,6 +328,11 @@ function chosen(raw: Readonly<Record<string, { choice: string; reason: string }>
   return Object.fromEntries(rows) as SchoolChoices & LinkInput['schools'];
 }
 
+const ROUTE_EXAMPLE = {
+  metric: 'Tray T1 @ 3.5 m | Slack loop @ 20 m + 3 m | Floor box 9 @ 44 m',
+  imperial: 'Tray T1 @ 12 ft | Slack loop @ 66 ft + 10 ft | Floor box 9 @ 145 ft',
+} as const;
+
 const isObject = (stored: unknown): stored is object =>
   typeof stored === 'object' && stored !== null;
 
@@ -328,7 +340,7 @@ function filled({ value }: AbstractControl<string>): ValidationErrors | null {
   return value.trim() === '' ? { reason: 'Write something here.' } : null;
 }
 
-function fieldsOf(link: LinkSummary) {
+function fieldsOf(link: LinkSummary, units: UnitSystem) {
   return {
     label: link.label,
     nearPlace: link.near.place,
@@ -343,9 +355,9 @@ function fieldsOf(link: LinkSummary) {
     nearScheme: link.near.scheme,
     farConnector: link.far.connector,
     farScheme: link.far.scheme,
-    length: link.lengthM === null ? '' : `${link.lengthM} m`,
+    length: link.lengthM === null ? '' : writeLength(link.lengthM, units),
     lengthHow: link.lengthHow ?? 'scheduled',
-    route: writeRoute(link.route),
+    route: writeRoute(link.route, units),
     note: link.note,
   };
 }

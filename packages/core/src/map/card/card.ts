@@ -1,5 +1,6 @@
 import { conductor, describeView, outline, type FaceView } from '../../catalogue';
 import type { End } from '../../link';
+import { formatLength } from '../../units';
 import { cableName, coresAt, ownConnector, type Adapter } from '../adapter';
 import type { Solution } from '../solution';
 import type { MapTask } from '../solve';
@@ -151,7 +152,9 @@ export function adapterCard(input: CardInput): Figure {
         fitted(
           [
             cableName(task.cable),
-            ...(task.options.lengthM === null ? [] : [`${task.options.lengthM} m`]),
+            ...(task.options.lengthM === null
+              ? []
+              : [formatLength(task.options.lengthM, task.units ?? 'metric')]),
             date,
             ready ? 'every measurement passed' : 'NOT READY YET',
           ].join(' · '),

@@ -1,5 +1,6 @@
 import type { Cable, Contact } from '../../catalogue';
 import type { End } from '../../link';
+import type { UnitSystem } from '../../units';
 import type { Port, PortContact } from '../port';
 import type { Finding, Net, SolveOptions } from '../solution';
 
@@ -9,6 +10,8 @@ export interface Checked {
   readonly ports: Readonly<Record<End, Port>>;
   readonly cable: Cable | null;
   readonly options: SolveOptions;
+  /** In which sentences speak of lengths. */
+  readonly units: UnitSystem;
   readonly unmatched: Readonly<Record<End, readonly Contact[]>>;
   /** Whether questions are open, so that what is missing may still come. */
   readonly asked: boolean;

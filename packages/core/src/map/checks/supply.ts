@@ -1,5 +1,5 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
-import { capital } from '../../units';
+import { capital, formatAtMost, formatLength } from '../../units';
 import { placed, tell, volt, where, type Check, type Checked, type Placed } from './context';
 import type { Finding, Net } from '../solution';
 
@@ -84,7 +84,7 @@ export function voltageAtEnd(
 function drop(
   fed: Fed,
   areaMm2: number,
-  { options, ports, nets }: Checked,
+  { options, ports, nets, units }: Checked,
   lengthM: number,
 ): Finding[] {
   const { volts, end } = fed.source;
@@ -95,7 +95,7 @@ function drop(
   const atEnd = reach(areaMm2 * fed.wires);
   const least = fed.load.leastV;
   const at = where([fed.source, fed.load]);
-  const told = `${capital(tell(fed.load))} gets ${volt(atEnd)} of ${volt(sourceV)} over ${lengthM} m at ${fed.currentA} A`;
+  const told = `${capital(tell(fed.load))} gets ${volt(atEnd)} of ${volt(sourceV)} over ${formatLength(lengthM, units)} at ${fed.currentA} A`;
   if (least === null)
     return [
       {
@@ -130,7 +130,7 @@ function drop(
       : [
           `Take ${gaugeFor((area) => reach(area) >= least)} or thicker`,
           `or ${times} cores beside each other for supply and as many for ground (${used} cores are in use)`,
-          `or keep the lead to ${Number((Math.floor(longest * 10) / 10).toFixed(1))} m`,
+          `or keep the lead to ${formatAtMost(longest, units)}`,
           'or feed the device at its end.',
         ];
   return [

@@ -1,4 +1,4 @@
-import type { Uncertain } from '../../units';
+import { formatDistance, type Uncertain } from '../../units';
 import { metresOf } from '../hand';
 import { riseOf } from '../line/launch';
 import type { Problem, TraceEvent } from './event';
@@ -22,7 +22,11 @@ interface Circumstances {
 /** What a person must know before they trust the events, one sentence each. */
 export function describeProblems(all: Circumstances): Problem[] {
   const metres = (delayS: number) =>
-    metresOf(delayS, all.velocityFactor.value).toFixed(delayS < 1e-7 ? 2 : 1);
+    formatDistance(
+      metresOf(delayS, all.velocityFactor.value),
+      all.told.units,
+      delayS < 1e-7 ? 2 : 1,
+    );
   const factor = all.velocityFactor.value.toFixed(2);
   const places = all.events.filter(({ kind }) => kind !== 'ghost');
   return [
@@ -36,7 +40,7 @@ export function describeProblems(all: Circumstances): Problem[] {
     },
     all.explained?.eitherKind && {
       kind: 'pulse-or-step' as const,
-      sentence: `The launch can be a pulse, or a step into a short ${metres(all.survey?.widthS ?? 0)} m away: say which it is.`,
+      sentence: `The launch can be a pulse, or a step into a short ${metres(all.survey?.widthS ?? 0)} away: say which it is.`,
     },
     ...(all.survey?.clipped ?? []).slice(0, 1).map((cut) => ({
       kind: 'clipped' as const,
@@ -44,16 +48,16 @@ export function describeProblems(all: Circumstances): Problem[] {
     })),
     places.length === 0 && {
       kind: 'nothing-comes-back' as const,
-      sentence: `Nothing comes back within the record, which reaches ${metres(all.rangeS)} m at a velocity factor of ${factor}: the end is matched, or lies beyond.`,
+      sentence: `Nothing comes back within the record, which reaches ${metres(all.rangeS)} at a velocity factor of ${factor}: the end is matched, or lies beyond.`,
     },
     all.stepHz !== null &&
       mayFoldBack(places, 1 / all.stepHz, all.velocityFactor) && {
         kind: 'folds-back' as const,
-        sentence: `Steps of ${(all.stepHz / 1e6).toPrecision(3)} MHz see ${metres(1 / all.stepHz)} m far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
+        sentence: `Steps of ${(all.stepHz / 1e6).toPrecision(3)} MHz see ${metres(1 / all.stepHz)} far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
       },
     ...closePairs(places, all.explained).map(([first, second]) => ({
       kind: 'close-faults' as const,
-      sentence: `What lies at ${metres(first.delayS.value)} m and at ${metres(second.delayS.value)} m is nearer together than this ${all.explained?.kind === 'pulse' ? 'pulse is long' : 'edge'}: ${
+      sentence: `What lies at ${metres(first.delayS.value)} and at ${metres(second.delayS.value)} is nearer together than this ${all.explained?.kind === 'pulse' ? 'pulse is long' : 'edge'}: ${
         second.delayS.value - first.delayS.value > 4 * Math.hypot(first.delayS.u, second.delayS.u)
           ? 'only the model tells the two apart, a shorter one would show them'
           : 'they can’t be told apart with it'
@@ -62,7 +66,7 @@ export function describeProblems(all: Circumstances): Problem[] {
     all.explained &&
       all.explained.unexplainedS !== null && {
         kind: 'unexplained' as const,
-        sentence: `From about ${metres(all.explained.unexplainedS)} m on, the trace shows more than the events explain: trust nothing behind it.`,
+        sentence: `From about ${metres(all.explained.unexplainedS)} on, the trace shows more than the events explain: trust nothing behind it.`,
       },
   ].filter((problem) => problem !== false && problem !== null && problem !== undefined);
 }

@@ -1,6 +1,6 @@
 import type { Contact } from '../../catalogue';
 import { lengthOf, type Job, type Link } from '../../link';
-import type { Uncertain } from '../../units';
+import { formatDistance, type Uncertain, type UnitSystem } from '../../units';
 import type { Seen } from './on-link';
 
 /** What a wire map tells of a contact, and where a trace saw the end of it. */
@@ -11,6 +11,7 @@ export interface SeenTwice {
   readonly lengthM: Uncertain;
   readonly nearConnector: string;
   readonly farConnector: string;
+  readonly units?: UnitSystem;
 }
 
 export interface OneDiagnosis {
@@ -27,9 +28,17 @@ const WITHIN = 2;
  * an end, the fault is the plug there, which is remade before any wall is opened.
  */
 export function oneDiagnosis(seen: SeenTwice): OneDiagnosis {
-  const { kind, contacts, distanceM, lengthM, nearConnector, farConnector } = seen;
+  const {
+    kind,
+    contacts,
+    distanceM,
+    lengthM,
+    nearConnector,
+    farConnector,
+    units = 'metric',
+  } = seen;
   const what = `${kind === 'open' ? 'The open' : 'The short'} on contact${contacts.length > 1 ? 's' : ''} ${contacts.join(' and ')}`;
-  const at = `${distanceM.value.toFixed(1)} m of ${lengthM.value.toFixed(1)} m`;
+  const at = `${formatDistance(distanceM.value, units, 1)} of ${formatDistance(lengthM.value, units, 1)}`;
   const fromFar = lengthM.value - distanceM.value;
   const u = WITHIN * Math.hypot(distanceM.u, lengthM.u);
   if (distanceM.value < PLUG_M + WITHIN * distanceM.u)
@@ -80,5 +89,6 @@ export function diagnosisOfLink(
     lengthM,
     nearConnector: name('near'),
     farConnector: name('far'),
+    units: job.units,
   });
 }

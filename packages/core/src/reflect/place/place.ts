@@ -1,4 +1,4 @@
-import { WITHIN_95, type Uncertain } from '../../units';
+import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '../../units';
 
 /** Something that a cable passes, where it can be found on the wall, floor or ceiling. */
 export interface RoutePoint {
@@ -61,7 +61,9 @@ export function placeOnRoute(
   delayShareM: number,
   route: readonly RoutePoint[],
   lengthM: Uncertain | null,
+  units: UnitSystem = 'metric',
 ): Place {
+  const metres = (value: number) => formatDistance(value, units);
   const velocityShareM = Math.sqrt(Math.max(0, distanceM.u ** 2 - delayShareM ** 2));
   const points = [...route].sort((a, b) => a.atM.value - b.atM.value);
   const at = distanceM.value;
@@ -91,7 +93,7 @@ export function placeOnRoute(
     lengthM !== null && at > lengthM.value + WITHIN_95 * Math.hypot(lengthM.u, distanceM.u);
   const sentence = beyond
     ? `${metres(at)} is behind the far end at ${metres(lengthM.value)}: the velocity factor or the length is wrong. Open nothing.`
-    : `It lies ${where}. ${order(openM, woundM)}: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
+    : `It lies ${where}. ${order(openM, woundM, metres)}: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
   return {
     distanceM,
     after: behind?.name ?? null,
@@ -104,7 +106,7 @@ export function placeOnRoute(
     shares,
     better: beyond
       ? null
-      : betterMeasurement(at, velocityShareM, delayShareM, routeU, openM, lengthM),
+      : betterMeasurement(at, velocityShareM, delayShareM, routeU, openM, lengthM, metres),
   };
 }
 
@@ -113,7 +115,7 @@ function woundWithin({ atM, extraM }: RoutePoint, [from, to]: readonly [number, 
 }
 
 /** What is wound up is no length of wall. */
-function order(openM: number, woundM: number): string {
+function order(openM: number, woundM: number, metres: Told): string {
   const [within, wayM] = ['To have it within for 95 %,', openM - woundM];
   if (woundM === 0) return `${within} open ${metres(openM)} along the way`;
   return wayM < HAND_M / 2
@@ -141,6 +143,7 @@ function betterMeasurement(
   routeU: number,
   now: number,
   lengthM: Uncertain | null,
+  metres: Told,
 ): Better | null {
   const known = Math.min(velocityU, at * MEASURED_VELOCITY_SHARE);
   const choices: Better[] = [
@@ -178,4 +181,5 @@ function betterMeasurement(
   };
 }
 
-const metres = (value: number): string => `${value.toFixed(2)} m`;
+/** Metres, as they are told. */
+type Told = (metres: number) => string;

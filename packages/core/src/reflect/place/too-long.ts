@@ -1,5 +1,5 @@
 import { lengthOf, type Link } from '../../link';
-import { WITHIN_95, type Uncertain } from '../../units';
+import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '../../units';
 import type { Seen } from './on-link';
 
 /**
@@ -13,16 +13,16 @@ export function tooLong(
   placeM: Uncertain | null,
   velocityFactor: number,
   link: Pick<Link, 'lengthM' | 'lengthHow'>,
+  units: UnitSystem = 'metric',
 ): string | null {
   const length = lengthOf(link);
   if (!end || !length) return null;
   const over = distanceM.value - length.value;
   if (over < WITHIN_95 * Math.hypot(distanceM.u, length.u)) return null;
   const share = length.value / distanceM.value;
+  const told = (metres: number) => formatDistance(metres, units);
   const place = placeM
-    ? ` If the length is right, ${metres(placeM.value)} is ${metres(share * placeM.value)} and the velocity factor ${(share * velocityFactor).toFixed(3)}.`
+    ? ` If the length is right, ${told(placeM.value)} is ${told(share * placeM.value)} and the velocity factor ${(share * velocityFactor).toFixed(3)}.`
     : '';
-  return `The end shows at ${metres(distanceM.value)}, and this link is told as ${metres(length.value)} long: the length or the velocity factor is wrong, or the trace is of another cable.${place} Find out which before anything is opened.`;
+  return `The end shows at ${told(distanceM.value)}, and this link is told as ${told(length.value)} long: the length or the velocity factor is wrong, or the trace is of another cable.${place} Find out which before anything is opened.`;
 }
-
-const metres = (value: number): string => `${value.toFixed(2)} m`;

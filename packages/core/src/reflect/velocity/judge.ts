@@ -1,4 +1,4 @@
-import { LIGHT_M_S, type Uncertain } from '../../units';
+import { LIGHT_M_S, formatDistance, type Uncertain, type UnitSystem } from '../../units';
 import type { KnownLength } from './velocity';
 
 /** Whether a measured velocity factor may be kept, and if not, the likely slip. */
@@ -55,7 +55,11 @@ const ROUND_LIGHT = 3e8;
  * A velocity factor that a person reckoned, held against ours for the same length and delay, with the slip
  * that explains the difference.
  */
-export function compareReckoned(own: number, { lengthM, delayS }: KnownLength): string {
+export function compareReckoned(
+  own: number,
+  { lengthM, delayS }: KnownLength,
+  units: UnitSystem = 'metric',
+): string {
   const [twice, oneWay] = [2 * lengthM.value, lengthM.value];
   const ours = twice / (LIGHT_M_S * delayS.value);
   const off = own / ours - 1;
@@ -68,5 +72,5 @@ export function compareReckoned(own: number, { lengthM, delayS }: KnownLength): 
   if (Math.abs((own * ROUND_LIGHT * delayS.value) / twice - 1) < 1e-4)
     return `${own} is ${percent}: it takes 300 000 km/s for the speed of light.`;
   const implied = own * LIGHT_M_S * delayS.value;
-  return `${own} is ${percent}: twice ${oneWay.toFixed(2)} m is ${twice.toFixed(2)} m, not ${implied.toFixed(implied < 100 ? 1 : 0)} m; or the delay was ${((twice / (own * LIGHT_M_S)) * 1e9).toFixed(1)} ns, not ${(delayS.value * 1e9).toFixed(1)} ns.`;
+  return `${own} is ${percent}: twice ${formatDistance(oneWay, units)} is ${formatDistance(twice, units)}, not ${formatDistance(implied, units, implied < 100 ? 1 : 0)}; or the delay was ${((twice / (own * LIGHT_M_S)) * 1e9).toFixed(1)} ns, not ${(delayS.value * 1e9).toFixed(1)} ns.`;
 }

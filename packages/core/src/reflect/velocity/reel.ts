@@ -1,10 +1,19 @@
-import { WITHIN_95, type Uncertain } from '../../units';
+import {
+  LENGTH_UNIT,
+  METRES_PER,
+  WITHIN_95,
+  inLengthUnit,
+  type Uncertain,
+  type UnitSystem,
+} from '../../units';
 
 /** What is left on a reel, and what to write on its box. */
 export interface ReelReading {
   readonly leftM: Uncertain;
   /** So much is left for sure, to 97.5 %: rounded down to what people count in. */
   readonly atLeastM: number;
+  /** The same in the site’s unit. */
+  readonly atLeast: string;
   readonly label: string;
 }
 
@@ -13,14 +22,21 @@ export interface ReelReading {
  *
  * @param date as it is written on the box
  */
-export function readReel(leftM: Uncertain, cableName: string, date: string): ReelReading {
+export function readReel(
+  leftM: Uncertain,
+  cableName: string,
+  date: string,
+  units: UnitSystem = 'metric',
+): ReelReading {
   // Of what lies outside of 95 %, half is less.
-  const sure = Math.max(0, leftM.value - WITHIN_95 * leftM.u);
-  const atLeastM = sure < 10 ? Math.floor(sure * 10) / 10 : Math.floor(sure);
+  const sure = inLengthUnit(Math.max(0, leftM.value - WITHIN_95 * leftM.u), units);
+  const counted = sure < 10 ? Math.floor(sure * 10) / 10 : Math.floor(sure);
+  const atLeast = `${counted} ${LENGTH_UNIT[units]}`;
   return {
     leftM,
-    atLeastM,
-    label: `${cableName} · ${atLeastM} m · ${date}`,
+    atLeastM: counted * METRES_PER[LENGTH_UNIT[units]],
+    atLeast,
+    label: `${cableName} · ${atLeast} · ${date}`,
   };
 }
 

@@ -1,4 +1,4 @@
-import type { Uncertain } from '../../units';
+import { formatDistance, type Uncertain, type UnitSystem } from '../../units';
 import { metresOf } from '../hand';
 import { velocityFromBothEnds } from './velocity';
 
@@ -27,6 +27,7 @@ export function placeFromTwoEnds(
   nearS: Uncertain,
   farS: Uncertain,
   known: Uncertain | null,
+  units: UnitSystem = 'metric',
 ): TwoEnds {
   const sum = nearS.value + farS.value;
   const share = nearS.value / sum;
@@ -44,17 +45,18 @@ export function placeFromTwoEnds(
     : null;
   const possible = velocityFactor.value < 1;
   const seen = metresOf(sum, (known ?? velocityFactor).value);
-  const length = `${seen.toFixed(1)} m`;
+  const length = formatDistance(seen, units, 1);
+  const whole = formatDistance(lengthM.value, units, 1);
   const factor = known ? `${known.value.toFixed(3)} ± ${known.u.toFixed(3)}` : '';
   const sentence = !possible
-    ? `The two delays are too short for ${lengthM.value} m: nothing is faster than light. The length, or one of the delays, is wrong.`
+    ? `The two delays are too short for ${whole}: nothing is faster than light. The length, or one of the delays, is wrong.`
     : apart === null
       ? 'Nothing else tells whether both ends saw the same place.'
       : apart < DISAGREE
-        ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${lengthM.value} m.`
+        ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${whole}.`
         : seen < lengthM.value
-          ? `The ends don’t agree: together they see ${length} of ${lengthM.value} m. There may be two faults, and a piece between them that neither end sees.`
-          : `The ends don’t agree: together they see ${length} of ${lengthM.value} m. The length may be longer than told, or one echo is not of this place.`;
+          ? `The ends don’t agree: together they see ${length} of ${whole}. There may be two faults, and a piece between them that neither end sees.`
+          : `The ends don’t agree: together they see ${length} of ${whole}. The length may be longer than told, or one echo is not of this place.`;
   const agree = !possible ? false : apart === null ? null : apart < DISAGREE;
   return { placeM, velocityFactor, apart, agree, sentence };
 }

@@ -1,3 +1,4 @@
+import { formatLength, type UnitSystem } from '../../units';
 import { parseSweepCsv, parseTouchstone } from '../../formats';
 import {
   LOOP_MOST_OHM,
@@ -14,6 +15,8 @@ import { cordsLossDb, type Cords } from './cords';
 import { judgeSweep, sweepsOf, type JudgedSweep, type Sweep } from './judge-sweep';
 
 export interface LimitsQuestion extends Warmth, LimitSet {
+  /** In which notes speak of lengths. */
+  readonly units?: UnitSystem | undefined;
   /** Added to the insertion loss that was measured; null for none. */
   readonly cords: Cords | null;
   /** A file as it was read; null to ask for the limits alone. */
@@ -109,10 +112,13 @@ function withCords(row: Sweep, question: LimitsQuestion): Sweep {
   };
 }
 
-const cordNotes = ({ cords }: LimitsQuestion, sweeps: readonly Sweep[]): string[] =>
+const cordNotes = (
+  { cords, units = 'metric' }: LimitsQuestion,
+  sweeps: readonly Sweep[],
+): string[] =>
   cords && cords.lengthM > 0 && sweeps.some(({ parameter }) => parameter === 'insertion-loss')
     ? [
-        `Insertion loss is told with ${cords.lengthM} m of cords added, as their class has them; all else is as measured, without them.`,
+        `Insertion loss is told with ${formatLength(cords.lengthM, units)} of cords added, as their class has them; all else is as measured, without them.`,
       ]
     : [];
 

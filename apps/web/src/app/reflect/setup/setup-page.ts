@@ -1,8 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
-import { formatOhm } from '@near-spoke/core/units';
+import { formatDistance, formatOhm } from '@near-spoke/core/units';
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
+import { fieldsIn, textIn } from '../../shell/in-units';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
@@ -47,13 +48,19 @@ const USUAL: Texts = {
 })
 export class SetupPage {
   protected readonly open = inject(OpenLink);
-  protected readonly fields = FIELDS;
+  protected readonly fields = computed(() => fieldsIn(FIELDS, this.open.units()));
   protected readonly typed = new KeptTexts(
     () => 'setup',
-    () => ({ ...USUAL, length: String(this.open.link()?.lengthM ?? 50) }),
+    () => ({
+      ...USUAL,
+      length: textIn(this.open.link()?.lengthM ?? 50, 'm', this.open.units()),
+    }),
+    this.open.units,
   );
   private readonly facts = inject(CableFacts).known;
-  private readonly numbers = computed(() => typedNumbers(this.typed.texts(), BOUNDS));
+  private readonly numbers = computed(() =>
+    typedNumbers(this.typed.texts(), BOUNDS, this.open.units()),
+  );
   protected readonly setup = computed(() => {
     const facts = this.facts();
     const { length, bandwidth, rate, memory, noise } = this.numbers().value;
@@ -76,14 +83,15 @@ export class SetupPage {
   protected readonly rows = computed(() => {
     const setup = this.setup();
     if (!setup) return [];
+    const far = (metres: number) => formatDistance(metres, this.open.units());
     return [
       ['Pulse width', time(setup.pulseWidthS)],
       ['Span', time(setup.spanS)],
       ['Sample rate', `${(setup.samplesPerS / 1e6).toFixed(0)} MS/s`],
       ['Averages', String(setup.averages)],
-      ['Told apart near here', `${setup.resolutionNearM.toFixed(2)} m`],
-      ['Told apart at the far end', `${setup.resolutionFarM.toFixed(2)} m`],
-      ['Hidden in the launch', `${setup.deadZoneM.toFixed(2)} m`],
+      ['Told apart near here', far(setup.resolutionNearM)],
+      ['Told apart at the far end', far(setup.resolutionFarM)],
+      ['Hidden in the launch', far(setup.deadZoneM)],
       ['Far end gives back', `${(100 * setup.farEcho).toFixed(0)} % of the launch`],
     ];
   });

@@ -16,6 +16,7 @@ import {
   type PracticeFault,
   type PracticeLine,
 } from '@near-spoke/core/reflect/simulate';
+import { formatDistance } from '@near-spoke/core/units';
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
@@ -81,9 +82,10 @@ export class SimulatePage {
 
   private readonly lengthM = computed(() => this.open.link()?.lengthM ?? PLAIN_LENGTH_M);
   private readonly atM = computed(() => (this.lengthM() * this.set().at) / 100);
+  private readonly at = computed(() => formatDistance(this.atM(), this.open.units(), 1));
   private readonly strength = computed(() => {
     const { value, unit } = practiceStrength(this.fault(), this.set().strength);
-    return unit === 'm' ? `${value.toFixed(2)} m` : `${value} ${unit}`.trim();
+    return unit === 'm' ? formatDistance(value, this.open.units()) : `${value} ${unit}`.trim();
   });
   protected readonly sliders = computed(() => {
     const { at, strength, noise, width } = this.set();
@@ -96,7 +98,7 @@ export class SimulatePage {
       value,
     });
     return [
-      { ...row('at', 'Where', `${this.atM().toFixed(1)} m`, at), least: 2, most: 95, off: none },
+      { ...row('at', 'Where', this.at(), at), least: 2, most: 95, off: none },
       { ...row('strength', 'How bad', this.strength(), strength), least: 1, most: 100, off: none },
       { ...row('noise', 'Noise', `${noise} mV`, noise), least: 0, most: 40, off: false },
       { ...row('width', 'Pulse width', `${width} ns`, width), least: 2, most: 100, off: step },
@@ -126,7 +128,7 @@ export class SimulatePage {
     sentence:
       this.fault() === 'none'
         ? 'A whole link, as this cable would show it.'
-        : `${FAULT_NAMES[this.fault()]}, ${this.atM().toFixed(1)} m from here: ${this.strength()}.`,
+        : `${FAULT_NAMES[this.fault()]}, ${this.at()} from here: ${this.strength()}.`,
     why: 'Worked out on the line’s own model, with its loss, its repeats and noise. Losses and wet cable are generic.',
   }));
   protected readonly range = computed((): readonly [number, number] => [

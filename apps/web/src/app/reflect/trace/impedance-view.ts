@@ -1,6 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { metresOf } from '@near-spoke/core/reflect/hand';
-import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
+import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '@near-spoke/core/units';
 import { TracePlot, type PlotLine, type XY } from './trace-plot';
 import { TraceWork } from '../trace-work';
 
@@ -17,6 +17,7 @@ import { TraceWork } from '../trace-work';
           [range]="range()"
           [heights]="heights()"
           yName="Ω"
+          [units]="units()"
           label="Impedance along the line, in ohms over metres"
         />
         <p class="quiet">
@@ -40,14 +41,15 @@ import { TraceWork } from '../trace-work';
 })
 export class ImpedanceView {
   readonly velocity = input.required<Uncertain>();
+  readonly units = input.required<UnitSystem>();
   private readonly work = inject(TraceWork);
 
   protected readonly profile = computed(() => {
     const profile = this.work.explained()?.analysis.impedance ?? null;
     return profile && profile.ohm.length > 1 ? profile : null;
   });
-  protected readonly smear = computed(
-    () => `${metresOf(this.profile()?.smearS ?? 0, this.velocity().value).toFixed(2)} m`,
+  protected readonly smear = computed(() =>
+    formatDistance(metresOf(this.profile()?.smearS ?? 0, this.velocity().value), this.units()),
   );
   protected readonly range = computed((): readonly [number, number] => {
     const { stepS = 0, ohm = [] } = this.profile() ?? {};

@@ -1,5 +1,6 @@
 import { distanceSum } from '@near-spoke/core/reflect/hand';
 import {
+  formatDistance,
   formatOhm,
   formatUncertain,
   type Uncertain,
@@ -19,9 +20,10 @@ const textsOf = (event: HandEvent, velocityFactor: Uncertain, units: UnitSystem)
   words: EVENT_WORDS[event.kind],
   sure: event.kind === 'hand' ? '' : surely(event.confidence),
   at: formatUncertain(event.distanceM, units),
+  about: formatDistance(event.distanceM.value, units, 1),
   back: event.kind === 'hand' ? '' : `${(100 * event.reflection.value).toFixed(0)} % back`,
   ohms: event.ohm === null || event.ohm > MOST_OHM ? '' : formatOhm(event.ohm),
-  sum: distanceSum(velocityFactor.value, event.delayS.value),
+  sum: distanceSum(velocityFactor.value, event.delayS.value, units),
 });
 
 export const shown = (

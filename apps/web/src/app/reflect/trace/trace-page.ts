@@ -155,7 +155,7 @@ export class TracePage {
   protected readonly place = computed(() => {
     const [event, link] = [this.main(), this.open.link()];
     return event && link
-      ? placeOnLink(event, metresOf(event.delayS.u, this.velocity().value), link)
+      ? placeOnLink(event, metresOf(event.delayS.u, this.velocity().value), link, this.open.units())
       : null;
   });
   /** The wire map and the trace as one diagnosis. */
@@ -168,7 +168,9 @@ export class TracePage {
   protected readonly doubt = computed(() => {
     const [end, main, link] = [this.places().at(-1), this.main(), this.open.link()];
     const before = main && main !== end ? main.distanceM : null;
-    return end && link ? tooLong(end, before, this.velocity().value, link) : null;
+    return end && link
+      ? tooLong(end, before, this.velocity().value, link, this.open.units())
+      : null;
   });
   /** The place as the record tells it. */
   protected readonly keptSentence = computed(() => {
@@ -224,7 +226,7 @@ export class TracePage {
   });
 
   private readonly told = computed(() =>
-    toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()),
+    toldBy(typedIn(this.numbers().value), this.pulse(), this.facts(), this.open.units()),
   );
   /** What is told but for the velocity factor: where an echo stands is one thing, what it is another. */
   private readonly toldOfEchoes = computed(() => {

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { ChartDataset } from 'chart.js';
+import { LENGTH_UNIT, inLengthUnit, type UnitSystem } from '@near-spoke/core/units';
 import { chartAxis, type ChartColours } from '../../shell/chart-look';
 import { Plot, type PlotContent, type PlotLayout } from '../../shell/plot';
 
@@ -35,8 +36,8 @@ const ABOVE_A_MARK = 0.04;
       [layout]="layout()"
       [content]="content()"
       [more]="more()"
-      (moved)="moved.emit($event)"
-      (clicked)="clicked.emit($event)"
+      (moved)="moved.emit(there($event))"
+      (clicked)="clicked.emit($event / per())"
     />
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -47,7 +48,9 @@ export class TracePlot {
   readonly range = input.required<readonly [from: number, to: number]>();
   /** Least and greatest height that is shown; null for all. */
   readonly heights = input<readonly [number, number] | null>(null);
-  readonly xName = input('m from the launch');
+  readonly units = input<UnitSystem>('metric');
+  /** What is on the x axis, after the unit of length. */
+  readonly xName = input('from the launch');
   readonly yName = input('V');
   readonly label = input.required<string>();
   readonly more = input('');
@@ -55,8 +58,16 @@ export class TracePlot {
   readonly moved = output<readonly [from: number, to: number]>();
   readonly clicked = output<number>();
 
+  /** Of the unit that is shown, to a metre: all that goes in and out is metres. */
+  protected readonly per = computed(() => inLengthUnit(1, this.units()));
+
   protected readonly layout = computed(() => {
-    const [[min, max], xName, yName] = [this.range(), this.xName(), this.yName()];
+    const [[min, max], xName, yName] = [
+      this.here(this.range()),
+      `${LENGTH_UNIT[this.units()]} ${this.xName()}`,
+      this.yName(),
+    ];
+    const unit = LENGTH_UNIT[this.units()];
     return (colours: ChartColours): PlotLayout => {
       const plain = { ...chartAxis(colours, '').ticks, includeBounds: false };
       return {
@@ -79,7 +90,7 @@ export class TracePlot {
             (datasets[datasetIndex ?? 0] as ChartDataset<'line'>).pointRadius === 0,
         },
         tooltip: {
-          title: ([item]) => `${item?.parsed.x?.toFixed(2) ?? ''} m`,
+          title: ([item]) => `${item?.parsed.x?.toFixed(2) ?? ''} ${unit}`,
           label: ({ dataset, parsed }) =>
             `${dataset.label ?? ''}: ${parsed.y?.toPrecision(3) ?? ''}`,
         },
@@ -87,7 +98,15 @@ export class TracePlot {
     };
   });
   protected readonly content = computed(() => {
-    const [lines, marks, heights] = [this.lines(), this.marks(), this.heights()];
+    const [given, heights, per] = [this.lines(), this.heights(), this.per()];
+    const lines =
+      per === 1
+        ? given
+        : given.map((line) => ({
+            ...line,
+            points: line.points.map(({ x, y }) => ({ x: x * per, y })),
+          }));
+    const marks = this.marks().map((mark) => ({ ...mark, x: mark.x * per }));
     return (colours: ChartColours): PlotContent => ({
       heights,
       datasets: [
@@ -96,6 +115,14 @@ export class TracePlot {
       ],
     });
   });
+
+  private here([from, to]: readonly [number, number]): readonly [number, number] {
+    return [from * this.per(), to * this.per()];
+  }
+
+  protected there([from, to]: readonly [number, number]): readonly [number, number] {
+    return [from / this.per(), to / this.per()];
+  }
 }
 
 function lineOf(

@@ -10,8 +10,9 @@ import {
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { delayOf, distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
-import type { Uncertain } from '@near-spoke/core/units';
+import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '@near-spoke/core/units';
 import type { Curve } from '@near-spoke/core/reflect/analyse';
+import { fieldsIn } from '../../shell/in-units';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumber } from '../../shell/typed-number';
 import { echoHeights } from './echo-heights';
@@ -39,6 +40,7 @@ const SNAP_RISES = 4;
       [marks]="marks()"
       [range]="range()"
       [heights]="heights()"
+      [units]="units()"
       [yName]="yName()"
       [label]="label()"
       more=", click to set a cursor"
@@ -46,7 +48,7 @@ const SNAP_RISES = 4;
       (clicked)="setCursor($event)"
     />
     <ns-number-fields
-      [fields]="cursorField"
+      [fields]="cursorField()"
       [texts]="{ cursor: aimed() }"
       (settled)="aim($event.text)"
     />
@@ -78,10 +80,11 @@ export class TraceView {
   /** Of the link; null while it is not known. */
   readonly lengthM = input.required<number | null>();
   readonly label = input.required<string>();
+  readonly units = input.required<UnitSystem>();
   /** The last cursor became a place, at a delay. */
   readonly added = output<Uncertain>();
 
-  protected readonly cursorField = CURSOR_FIELD;
+  protected readonly cursorField = computed(() => fieldsIn(CURSOR_FIELD, this.units()));
   private readonly work = inject(TraceWork);
   private readonly part = signal<readonly XY[]>([]);
   private readonly whole = signal<Curve | null>(null);
@@ -150,18 +153,19 @@ export class TraceView {
       ? { value: Math.abs(b.value - a.value), u: Math.hypot(a.u, b.u) }
       : a;
     const { u } = distanceOf(delayS, this.velocity());
-    return `${distanceSum(this.factor(), delayS.value)} ± ${u.toFixed(2)} m`;
+    const give = formatDistance(WITHIN_95 * u, this.units());
+    return `${distanceSum(this.factor(), delayS.value, this.units())} ± ${give}`;
   });
 
   /** What is typed where a cursor is to stand. */
   protected readonly aimed = signal('');
   /** Said where no cursor can stand. */
   protected readonly behind = computed(() => {
-    const metres = typedNumber(this.aimed(), 'm');
+    const metres = typedNumber(this.aimed(), 'm', this.units());
     const endM = metresOf(this.analysis()?.rangeS ?? 0, this.factor());
     return metres === null || (metres >= 0 && metres <= endM)
       ? ''
-      : `The record goes from 0 m to ${endM.toFixed(1)} m: no cursor stands outside it.`;
+      : `The record goes from 0 to ${formatDistance(endM, this.units(), 1)}: no cursor stands outside it.`;
   });
 
   constructor() {
@@ -192,7 +196,7 @@ export class TraceView {
   /** A cursor where it was typed. */
   protected aim(text: string): void {
     this.aimed.set(text);
-    const metres = typedNumber(text, 'm');
+    const metres = typedNumber(text, 'm', this.units());
     if (metres !== null && this.behind() === '') void this.setCursor(metres);
   }
 

@@ -17,9 +17,10 @@ import {
 } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy } from '@near-spoke/core/reflect/told';
 import { placeOnLink } from '@near-spoke/core/reflect/place';
-import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
+import { WITHIN_95, formatUncertain, type Uncertain } from '@near-spoke/core/units';
 import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
+import { fieldsIn } from '../../shell/in-units';
 import type { KeptTexts } from '../../shell/kept-texts';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
@@ -43,6 +44,8 @@ const BOUNDS = {
 type Told = TwoEnds & {
   readonly kind: keyof typeof EVENT_WORDS;
   readonly name: string;
+  /** From here, with what it is within for 95 %. */
+  readonly at: string;
   readonly where: string;
 };
 
@@ -64,13 +67,17 @@ export class BothEnds {
 
   private readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts);
-  protected readonly lengthField = LENGTH_FIELD;
+  protected readonly lengthField = computed(() => fieldsIn(LENGTH_FIELD, this.open.units()));
   protected readonly delayFields = DELAY_FIELDS;
   protected readonly giveOrTake = giveOrTake;
-  protected readonly told = computed(() => toldBy({}, 'auto', this.facts.known()));
+  protected readonly told = computed(() =>
+    toldBy({}, 'auto', this.facts.known(), this.open.units()),
+  );
   protected readonly near = signal<readonly SeenFromEnd[]>([]);
   protected readonly far = signal<readonly SeenFromEnd[]>([]);
-  private readonly numbers = computed(() => typedNumbers(this.typed().texts(), BOUNDS));
+  private readonly numbers = computed(() =>
+    typedNumbers(this.typed().texts(), BOUNDS, this.open.units()),
+  );
   private readonly lengthM = computed((): Uncertain | null => {
     const { length } = this.numbers().value;
     return length === null ? null : { value: length, u: this.spreads().lengthU };
@@ -86,12 +93,18 @@ export class BothEnds {
         this.far(),
         lengthM,
         this.measured() ?? this.facts.known()?.velocityFactor ?? ANY_VELOCITY,
+        this.open.units(),
       ).map((pair) => this.withRoute(pair.near.kind, pair));
     const { near, far } = value;
     if (wrong.length > 0 || near === null || far === null) return [];
     const { delayU } = this.spreads();
     const of = (nanoseconds: number) => ({ value: nanoseconds * 1e-9, u: delayU });
-    return [this.withRoute('hand', placeFromTwoEnds(lengthM, of(near), of(far), this.measured()))];
+    return [
+      this.withRoute(
+        'hand',
+        placeFromTwoEnds(lengthM, of(near), of(far), this.measured(), this.open.units()),
+      ),
+    ];
   });
   protected readonly none = computed(() => {
     const waiting = this.near().length > 0 || this.far().length > 0;
@@ -123,7 +136,7 @@ export class BothEnds {
     this.facts.keepPlace(
       kind,
       placeM,
-      `${name} at ${giveOrTake(placeM, 2)} m, from both ends. ${where}`,
+      `${name} at ${formatUncertain(placeM, this.open.units())}, from both ends. ${where}`,
     );
   }
 
@@ -133,9 +146,13 @@ export class BothEnds {
     return {
       ...ends,
       kind,
+      at: formatUncertain(ends.placeM, this.open.units()),
       name: kind === 'hand' ? 'The place' : EVENT_WORDS[kind].name,
       // Where the ends don't agree there is nothing to open.
-      where: link && ends.agree !== false ? placeOnLink(seen, ends.placeM.u, link).sentence : '',
+      where:
+        link && ends.agree !== false
+          ? placeOnLink(seen, ends.placeM.u, link, this.open.units()).sentence
+          : '',
     };
   }
 }

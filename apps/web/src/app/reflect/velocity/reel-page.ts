@@ -3,7 +3,7 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { MatButtonModule } from '@angular/material/button';
 import { distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
 import { readReel, ofDeed, usedBetween } from '@near-spoke/core/reflect/velocity';
-import { WITHIN_95 } from '@near-spoke/core/units';
+import { WITHIN_95, formatDistance, formatUncertain, type Uncertain } from '@near-spoke/core/units';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import { OpenLink } from '../../link/open-link';
 import { KeptTexts } from '../../shell/kept-texts';
@@ -62,8 +62,8 @@ export class ReelPage {
     const leftM = distanceOf(delayS, { value: vf, u: vfU ?? 0 });
     const today = new Date().toISOString().slice(0, 10);
     return {
-      ...readReel(leftM, this.facts.cable()?.name ?? 'cable', today),
-      sum: distanceSum(vf, delayS.value),
+      ...readReel(leftM, this.facts.cable()?.name ?? 'cable', today, this.open.units()),
+      sum: distanceSum(vf, delayS.value, this.open.units()),
     };
   });
   protected readonly told = computed(() => {
@@ -75,7 +75,7 @@ export class ReelPage {
         action: '',
       };
     return {
-      sentence: `${reading.leftM.value.toFixed(1)} m left, give or take ${(WITHIN_95 * reading.leftM.u).toFixed(1)} m.`,
+      sentence: `${formatDistance(reading.leftM.value, this.open.units(), 1)} left, give or take ${formatDistance(WITHIN_95 * reading.leftM.u, this.open.units(), 1)}.`,
       why: this.reel()
         ? `Write on the box: ${reading.label}`
         : 'Name the reel to keep this reading.',
@@ -93,8 +93,8 @@ export class ReelPage {
         return {
           fact,
           by: fact.author,
-          used: used ? `${used.value.toFixed(1)} ± ${(WITHIN_95 * used.u).toFixed(1)} m` : '',
-          left: `${leftM.value.toFixed(1)} ± ${(WITHIN_95 * leftM.u).toFixed(1)} m`,
+          used: used ? this.far(used) : '',
+          left: this.far(leftM),
         };
       })
       .reverse();
@@ -102,6 +102,10 @@ export class ReelPage {
 
   constructor() {
     this.open.layer.set({ kind: 'places', places: [] });
+  }
+
+  private far(lengthM: Uncertain): string {
+    return formatUncertain(lengthM, this.open.units(), 1);
   }
 
   protected takeTrace(): void {

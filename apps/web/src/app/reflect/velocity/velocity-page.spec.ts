@@ -48,7 +48,7 @@ describe('The velocity page', () => {
     await type(page, field(page, 'Whole length'), '30.5');
     await type(page, field(page, 'Delay from here'), '111.1');
     await type(page, field(page, 'Delay from the far end'), '163.3');
-    expect(text(page)).toContain('12.35 ±');
+    expect(text(page)).toContain('12.35 m ±');
     await type(page, field(page, 'Length 1'), '30');
     await type(page, field(page, 'Delay, there and back'), '400');
     expect(text(page)).toContain('The ends don’t agree');
@@ -66,7 +66,7 @@ describe('The velocity page', () => {
     await give(page, side(18.15), 'Type the whole length', 'Trace from the far end');
     expect(text(page)).toContain('Type the whole length');
     await type(page, field(page, 'Whole length'), '30.5');
-    expect(text(page)).toMatch(/Open: 12\.3[3-7] ± 0\.0\d m from here/);
+    expect(text(page)).toMatch(/Open: 12\.3[3-7] m ± 0\.0\d m from here/);
     expect(text(page)).toContain('between Tray T1 and Ceiling void, 7.3');
     const { layer } = TestBed.inject(OpenLink);
     expect(layer()).toEqual({

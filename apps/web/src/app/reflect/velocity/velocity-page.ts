@@ -12,6 +12,7 @@ import {
 import { lengthOf } from '@near-spoke/core/link';
 import type { Uncertain } from '@near-spoke/core/units';
 import type { CableFact } from '@near-spoke/contract/reflect';
+import { fieldsIn, textIn } from '../../shell/in-units';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
@@ -41,7 +42,8 @@ const OWN_FIELDS: readonly NumberField[] = [
   { id: 'own', name: 'Your own figure', unit: '', hint: 'it is compared with ours' },
 ];
 const BOUNDS = { uLength: [0, 1000, 'cm'], uDelay: [0, 1000, 'ns'] } as const;
-const USUAL = { uLength: '2', uDelay: '0.2' };
+const USUAL_LENGTH_CM = 2;
+const USUAL = { uDelay: '0.2' };
 
 const HOW: Readonly<Record<VelocityHow, string>> = {
   'one-length': 'one length',
@@ -69,22 +71,32 @@ export class VelocityPage {
     return end && length ? { name: end.name, delayS: end.delayS, length } : null;
   });
   protected readonly reelFields = REEL_FIELDS;
-  protected readonly uncertainFields = UNCERTAIN_FIELDS;
-  protected readonly rowFields = ROWS.map((row): readonly NumberField[] => [
-    { id: `length${row}`, name: `Length ${row}`, unit: 'm' },
-    { id: `delay${row}`, name: 'Delay, there and back', unit: 'ns' },
-  ]);
+  protected readonly uncertainFields = computed(() =>
+    fieldsIn(UNCERTAIN_FIELDS, this.open.units()),
+  );
+  protected readonly rowFields = computed(() =>
+    ROWS.map((row) =>
+      fieldsIn(
+        [
+          { id: `length${row}`, name: `Length ${row}`, unit: 'm' },
+          { id: `delay${row}`, name: 'Delay, there and back', unit: 'ns' },
+        ],
+        this.open.units(),
+      ),
+    ),
+  );
   protected readonly typed = new KeptTexts(
     () => 'velocity',
-    () => USUAL,
+    () => ({ ...USUAL, uLength: textIn(USUAL_LENGTH_CM, 'cm', this.open.units()) }),
+    this.open.units,
   );
   protected readonly spreads = computed(() => {
-    const { uLength, uDelay } = typedNumbers(this.typed.texts(), BOUNDS).value;
-    return { lengthU: (uLength ?? 2) / 100, delayU: (uDelay ?? 0.2) * 1e-9 };
+    const { uLength, uDelay } = typedNumbers(this.typed.texts(), BOUNDS, this.open.units()).value;
+    return { lengthU: (uLength ?? USUAL_LENGTH_CM) / 100, delayU: (uDelay ?? 0.2) * 1e-9 };
   });
   private readonly lengths = computed(() =>
     ROWS.flatMap((row) => {
-      const lengthM = typedNumber(this.typed.texts()[`length${row}`], 'm');
+      const lengthM = typedNumber(this.typed.texts()[`length${row}`], 'm', this.open.units());
       const delayNs = typedNumber(this.typed.texts()[`delay${row}`], 'ns');
       if (lengthM === null || delayNs === null || !(lengthM > 0) || !(delayNs > 0)) return [];
       const { lengthU, delayU } = this.spreads();
@@ -97,7 +109,9 @@ export class VelocityPage {
     }),
   );
   protected readonly sums = computed(() =>
-    this.lengths().map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value)),
+    this.lengths().map(({ lengthM, delayS }) =>
+      velocitySum(lengthM.value, delayS.value, this.open.units()),
+    ),
   );
   protected readonly solution = computed(() => {
     const lengths = this.lengths();
@@ -117,7 +131,7 @@ export class VelocityPage {
   protected readonly reckoned = computed(() => {
     const own = typedNumber(this.typed.texts()['own']);
     const [first] = this.lengths();
-    return own !== null && own > 0 && first ? compareReckoned(own, first) : '';
+    return own !== null && own > 0 && first ? compareReckoned(own, first, this.open.units()) : '';
   });
   protected readonly leads = computed(() => {
     const leads = this.solution()?.leadsS;
@@ -185,9 +199,9 @@ export class VelocityPage {
     const trace = this.fromTrace();
     if (!trace) return;
     const put = (id: string, text: string) => this.typed.set({ id, text });
-    put('length1', String(trace.length.value));
+    put('length1', textIn(trace.length.value, 'm', this.open.units()));
     put('delay1', (trace.delayS.value * 1e9).toFixed(3));
-    put('uLength', (trace.length.u * 100).toFixed(1));
+    put('uLength', textIn(trace.length.u * 100, 'cm', this.open.units()));
     put('uDelay', (trace.delayS.u * 1e9).toFixed(3));
   }
 

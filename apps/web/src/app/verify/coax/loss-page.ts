@@ -3,6 +3,7 @@ import { Router } from '@angular/router';
 import { formatLength } from '@near-spoke/core/units';
 import { lossBudget } from '@near-spoke/core/verify/coax';
 import { OpenLink } from '../../link/open-link';
+import { fieldsIn } from '../../shell/in-units';
 import { KeptTexts } from '../../shell/kept-texts';
 import { NextThing } from '../../shell/next-thing';
 import { NumberFields, type NumberField, type Texts } from '../../shell/number-fields';
@@ -51,14 +52,19 @@ export class LossPage {
     const link = this.open.link();
     return link ? this.open.job().catalogue.cable(link.cable) : null;
   });
-  protected readonly fields = FIELDS;
+  protected readonly fields = computed(() => fieldsIn(FIELDS, this.open.units()));
   protected readonly typed = new KeptTexts(
     () => `loss.${this.open.id()}`,
     () => ({ ...INITIAL, mhz: String(this.usualMhz()) }),
+    this.open.units,
   );
   private readonly numbers = computed(() => {
     const number = (id: string) =>
-      typedNumber(this.typed.texts()[id], FIELDS.find((field) => field.id === id)?.unit);
+      typedNumber(
+        this.typed.texts()[id],
+        FIELDS.find((field) => field.id === id)?.unit,
+        this.open.units(),
+      );
     const splitters = (this.typed.texts()['splitters'] ?? '')
       .split(/[\s,;]+/)
       .filter(Boolean)
@@ -73,7 +79,10 @@ export class LossPage {
     };
     if (bad('mhz', 0.1, 6000) || bad('sheetMhz', 0.1, 6000))
       return 'A frequency is between 0.1 and 6000 MHz.';
-    if (bad('sheetDb', 0.01, 500)) return 'A loss is between 0.01 and 500 dB for 100 m.';
+    if (bad('sheetDb', 0.01, 500))
+      return this.open.units() === 'metric'
+        ? 'A loss is between 0.01 and 500 dB for 100 m.'
+        : 'A loss is between 0.003 and 152 dB for 100 ft.';
     if (bad('connectors', 0, 100)) return 'Connectors are a number from 0 to 100.';
     if (bad('warmth', -50, 90)) return 'A temperature is between -50 and 90 °C.';
     if (!splitters.every((ways) => Number.isInteger(ways) && ways >= 2 && ways <= 64))

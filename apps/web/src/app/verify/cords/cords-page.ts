@@ -15,7 +15,7 @@ import { MatSelectModule } from '@angular/material/select';
 import { Router, RouterLink } from '@angular/router';
 import type { Cord } from '@near-spoke/contract/cords';
 import { SCHEMES } from '@near-spoke/core/catalogue';
-import { parseLength } from '@near-spoke/core/units';
+import { LENGTH_UNIT, parseLength } from '@near-spoke/core/units';
 import { TESTERS, tester, type TesterId } from '@near-spoke/core/verify';
 import { cordBenchOf, testersFor } from '@near-spoke/core/verify/explain';
 import { Store } from '@ngrx/store';
@@ -74,13 +74,20 @@ export class CordsPage {
   protected readonly far = signal('plug-8p8c');
   protected readonly nearScheme = signal<Cord['near']['scheme']>('T568B');
   protected readonly farScheme = signal<Cord['near']['scheme']>('T568B');
-  protected readonly length = signal('2 m');
+  /** What is typed; what cords usually have, until then. */
+  private readonly typedLength = signal<string | null>(null);
+  protected readonly length = computed(
+    () => this.typedLength() ?? (this.job().units === 'metric' ? '2 m' : '7 ft'),
+  );
   private readonly chosen = kept<TesterId>('cords.tester', 'pair-lamps', isTester);
   protected readonly cables = computed(() => this.job().catalogue.cables);
   protected readonly connectors = computed(() => this.job().catalogue.connectors);
   private readonly lengthM = computed(() => {
     if (this.length().trim() === '') return null;
-    const parsed = parseLength(this.length(), { bareUnit: 'm', comma: 'decimal' });
+    const parsed = parseLength(this.length(), {
+      bareUnit: LENGTH_UNIT[this.job().units],
+      comma: 'decimal',
+    });
     return parsed.ok && parsed.lengthM > 0 && parsed.lengthM <= 1000 ? parsed.lengthM : undefined;
   });
   private readonly cord = computed((): Cord | null => {
@@ -94,6 +101,10 @@ export class CordsPage {
           lengthM,
         };
   });
+  protected typeLength(text: string): void {
+    this.typedLength.set(text);
+  }
+
   protected readonly testers = computed(() => {
     const cord = this.cord();
     return cord ? testersFor(cordBenchOf(cord, this.job()).wiring) : [];

@@ -1,9 +1,9 @@
-import { ChangeDetectionStrategy, Component, computed, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { fourPairWiring } from '@near-spoke/core/link';
-import { formatOhm } from '@near-spoke/core/units';
+import { formatLength, formatOhm } from '@near-spoke/core/units';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { LAMPS, SUPPLIES, buildLamps, partsOf, type SupplyId } from '@near-spoke/core/verify/build';
 import { lampFace } from '@near-spoke/core/verify/entry';
@@ -19,12 +19,15 @@ import { Reads } from '../../shell/reads';
 import { typedNumber } from '../../shell/typed-number';
 import { NextThing } from '../../shell/next-thing';
 import { OneOf } from '../../shell/one-of';
+import { Store } from '@ngrx/store';
+import { selectJob } from '../../store/job';
 import { LampScan } from '../entry/lamp-scan';
 import { LampSchematic } from './lamp-schematic';
 import { OwnTesterForm } from './own-tester-form';
 
 /** A loop of 100 m of 24 AWG, ohm. */
 const LONGEST_LOOP_OHM = 17;
+const LONGEST_M = 100;
 const PAIRS = 4;
 const TRIAL: Trial = { tester: 'pair-lamps', moved: null };
 const NONE = -1;
@@ -64,6 +67,8 @@ export class LampTesterPage {
       lamps: PAIRS,
     }),
   );
+  private readonly job = inject(Store).selectSignal(selectJob);
+  protected readonly far = computed(() => formatLength(LONGEST_M, this.job().units));
   protected readonly choice = computed(() => {
     const { choices, best } = this.build();
     return choices.find(({ ohm }) => ohm === this.chosenOhm()) ?? best;

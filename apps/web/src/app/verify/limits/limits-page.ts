@@ -109,6 +109,7 @@ export class LimitsPage {
       hottestC: this.hottestC(),
       cords: this.cordsM() > 0 ? { lengthM: this.cordsM(), more: CORD_LOSS[this.gauge()] } : null,
       file: this.file(),
+      units: this.open.units(),
     }),
   );
   protected readonly problem = computed(() => {
