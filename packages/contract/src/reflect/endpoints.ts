@@ -7,19 +7,21 @@ import {
   analysis,
   locateAnswer,
   locateRequest,
-  reelAnswer,
-  reelRequest,
   setupAnswer,
-  pairEndsAnswer,
-  pairEndsRequest,
   setupRequest,
   simulateRequest,
   simulated,
+} from './reflect';
+import {
+  pairEndsAnswer,
+  pairEndsRequest,
+  reelAnswer,
+  reelRequest,
   twoEndsAnswer,
   twoEndsRequest,
   velocityAnswer,
   velocityRequest,
-} from './reflect';
+} from './velocity';
 
 /** What a trace tells, without keeping anything. */
 export const reflectEndpoints = endpoints({

@@ -1,18 +1,9 @@
 import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
-import { ANY_VELOCITY } from '@near-spoke/core/reflect/told';
 import * as z from 'zod';
 import { cableId, line, numberText, speaksIn } from '../primitives';
 import type { Shared } from '../shared';
-import {
-  factor,
-  metres,
-  seconds,
-  uncertain,
-  uncertainFactor,
-  uncertainMetres,
-  uncertainSeconds,
-} from '../uncertain';
+import { factor, metres, seconds, uncertain, uncertainMetres } from '../uncertain';
 
 const ohms = z.number().min(1e-6).max(1e9);
 const factorU = z.number().min(0).max(0.5);
@@ -56,7 +47,16 @@ export const analyseRequest = z
   })
   .meta({ id: 'AnalyseRequest' });
 
-const eventKind = z.enum(['open', 'short', 'rise', 'drop', 'series', 'tap', 'matched', 'ghost']);
+export const eventKind = z.enum([
+  'open',
+  'short',
+  'rise',
+  'drop',
+  'series',
+  'tap',
+  'matched',
+  'ghost',
+]);
 
 export const traceEvent = z
   .object({
@@ -107,7 +107,7 @@ const loss = z.strictObject({
   a1: z.number().min(0).max(100).default(0),
   a2: z.number().min(0).max(100).default(0),
 });
-const span = z.number().min(1e-3).max(20_000);
+export const span = z.number().min(1e-3).max(20_000);
 const segment = z.strictObject({
   lengthM: span,
   velocityFactor: factor,
@@ -197,67 +197,6 @@ export const simulated = z
     touchstone: z.string().nullable(),
   })
   .meta({ id: 'SimulatedCapture' });
-
-export const velocityRequest = z
-  .strictObject({
-    known: z
-      .array(
-        z.strictObject({
-          lengthM: uncertainMetres.extend({ value: span }),
-          delayS: uncertainSeconds,
-        }),
-      )
-      .min(1)
-      .max(100),
-    units: speaksIn,
-  })
-  .meta({ id: 'VelocityRequest' });
-export const velocityAnswer = z
-  .object({
-    velocityFactor: uncertain,
-    leadsS: uncertain.nullable(),
-    misfit: z.number().nullable(),
-    sums: z.array(z.string()),
-  })
-  .meta({ id: 'VelocityAnswer' });
-
-export const twoEndsRequest = z
-  .strictObject({
-    lengthM: uncertainMetres.extend({ value: span }),
-    nearS: uncertainSeconds,
-    farS: uncertainSeconds,
-    velocityFactor: uncertainFactor.nullable().default(null),
-    units: speaksIn,
-  })
-  .meta({ id: 'TwoEndsRequest' });
-export const twoEndsAnswer = z
-  .object({
-    placeM: uncertain,
-    velocityFactor: uncertain,
-    apart: z.number().nullable(),
-    agree: z.boolean().nullable(),
-    sentence: z.string(),
-  })
-  .meta({ id: 'TwoEndsAnswer' });
-
-const seenFromEnd = z.object({ delayS: uncertainSeconds, kind: eventKind, end: z.boolean() });
-export const pairEndsRequest = z
-  .strictObject({
-    near: z.array(seenFromEnd).max(200),
-    far: z.array(seenFromEnd).max(200),
-    lengthM: uncertainMetres.extend({ value: span }),
-    velocityFactor: uncertainFactor.default(ANY_VELOCITY),
-    units: speaksIn,
-  })
-  .meta({
-    id: 'PairEndsRequest',
-    description: 'Events as an analysis gives them, of a trace from either end.',
-  });
-export const pairEndsAnswer = z
-  .object({
-    pairs: z.array(twoEndsAnswer.extend({ near: seenFromEnd, far: seenFromEnd })),
-  })
-  .meta({ id: 'PairEndsAnswer' });
 
 export const setupRequest = z
   .strictObject({
@@ -357,19 +296,6 @@ export const locateAnswer = z
       .meta({ description: 'What to measure first so that less has to be opened.' }),
   })
   .meta({ id: 'LocateAnswer' });
-
-export const reelRequest = z
-  .strictObject({
-    delayS: uncertainSeconds,
-    velocityFactor: uncertainFactor,
-    cableName: line(120),
-    date: line(40),
-    units: speaksIn,
-  })
-  .meta({ id: 'ReelRequest' });
-export const reelAnswer = z
-  .object({ leftM: uncertain, atLeastM: z.number(), atLeast: z.string(), label: z.string() })
-  .meta({ id: 'ReelAnswer' });
 
 /** What a reflectometer is set to. */
 export const acquireRequest = z

@@ -1,5 +1,5 @@
 import { level, type Thresholds } from './level';
-import { commonBase, divider, inverter } from './remedy';
+import { commonBase, divider, fastestBitPerS, inverter } from './remedy';
 
 const of = (id: string): Thresholds => {
   const thresholds = level(id)?.thresholds;
@@ -24,6 +24,10 @@ describe('A divider between two levels', () => {
       ),
       12,
     );
+    // Both resistors charge the line: 2.2 time constants from 10 to 90 %, a third of a bit each, into the load.
+    const parallel = 1 / (1 / found.seriesOhm + 1 / found.groundOhm);
+    expect(found.bitPerS).toBeCloseTo(fastestBitPerS(parallel), 3);
+    expect(found.bitPerS).toBeGreaterThan(fastestBitPerS(found.seriesOhm));
     // A low that is higher still leaves less, and in the end nothing.
     expect(divider({ ...out, outLowMaxV: 1.3 }, into)?.marginV ?? 0).toBeLessThan(found.marginV);
     expect(divider({ ...out, outLowMaxV: 4 }, into)).toBeNull();

@@ -249,4 +249,19 @@ describe('By hand', () => {
     }
     expect(partOf(pyramid, 123_450, 123_460, 100).map(({ volt }) => volt)).toContain(7);
   });
+
+  it('draws each column from the least and the greatest of its own samples, on every level', () => {
+    // Rising and falling, so that a stretch is not the same as the one beside it.
+    const volts = Float64Array.from({ length: 140_000 }, (_, n) => 3 * Math.sin(n / 900) + n / 1e5);
+    const { levels } = pyramidOf(volts);
+    expect(levels.length).toBeGreaterThan(2);
+    levels.forEach((level, depth) => {
+      const long = 8 ** (depth + 1);
+      for (let n = 0; n < level.length / 2; n += 7) {
+        const own = volts.subarray(n * long, (n + 1) * long);
+        expect(level[2 * n]).toBeCloseTo(Math.min(...own), 5);
+        expect(level[2 * n + 1]).toBeCloseTo(Math.max(...own), 5);
+      }
+    });
+  });
 });

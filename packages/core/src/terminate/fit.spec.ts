@@ -86,6 +86,23 @@ describe('fitProblems', () => {
     expect(thick(min - 0.01)).toBe(1);
   });
 
+  it('know a ribbon whose cores lie otherwise than the grooves, and leave the rest alone', () => {
+    const pressed = CONNECTORS.filter(({ accepts }) => accepts.pitchMm !== null);
+    const ribbons = CABLES.filter(({ family }) => family === 'ribbon');
+    const pitches = (wire: Cable, part: Connector) =>
+      fitProblems(wire, part).filter(({ what }) => what.startsWith('Pitch'));
+    expect(pressed.length * ribbons.length).toBeGreaterThan(0);
+    for (const part of pressed)
+      for (const wire of ribbons) {
+        const pitchMm = part.accepts.pitchMm ?? 0;
+        expect(pitches({ ...wire, pitchMm }, part)).toEqual([]);
+        const [wrong] = pitches({ ...wire, pitchMm: pitchMm / 2 }, part);
+        expect(wrong?.need).toBe(`${pitchMm} mm`);
+      }
+    for (const part of CONNECTORS.filter(({ accepts }) => accepts.pitchMm === null))
+      for (const wire of CABLES) expect(pitches({ ...wire, pitchMm: 1 }, part)).toEqual([]);
+  });
+
   it('know which jackets a place takes, and which joints', () => {
     const jack = BUILT_IN.connector('keystone-punch-down');
     const told = (cable: string, place: Cable['environment'], part = jack) =>

@@ -128,6 +128,13 @@ describe('Captures', () => {
     expect(noGzip.ok).toBeFalse();
   });
 
+  it('tell the first row where time stands still', () => {
+    const still = parseCapture(`t/s,V\n${'1e-9,0.5\n'.repeat(40)}`, 'a.csv');
+    expect(still).toEqual(
+      jasmine.objectContaining({ ok: false, line: 2, reason: 'The times are all the same' }),
+    );
+  });
+
   it('leave out a line that was cut, and say so', () => {
     const text = DIALECTS['plain'] ?? '';
     for (const end of [text.length - 3, text.length - 9, text.length - 14]) {
