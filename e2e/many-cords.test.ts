@@ -34,7 +34,7 @@ async function testCord(page: Page, number: number): Promise<number> {
   await press('Enter');
   await expect(headline(page)).toHaveText(`Test ${label(number)}.`);
   const shown = FAULTY.get(number);
-  if (shown === undefined) await press('g');
+  if (shown === undefined) await press('p');
   else {
     await press('f');
     await expect(page.getByLabel('What the tester shows')).toBeFocused();

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { MEASURE_KINDS } from '@near-spoke/core/closed-sets';
+import { FIT_CODES, MEASURE_KINDS } from '@near-spoke/core/closed-sets';
 import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import { cableId, connectorId, end, filled, jacket, scheme } from './primitives';
 import type { Shared } from './shared';
@@ -90,6 +90,7 @@ export const terminationPlan = z
       ok: z.boolean(),
       problems: z.array(
         z.object({
+          code: z.enum(FIT_CODES),
           what: z.string(),
           have: z.string(),
           need: z.string(),

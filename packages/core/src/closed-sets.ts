@@ -1,6 +1,7 @@
 // A door of its own: what the border names, without what is behind the names.
 export { ENTERED } from './record/entered';
 export { LINK_STATES } from './record/link-states';
+export { FIT_CODES } from './terminate/fit-code';
 export { MEASURE_KINDS } from './terminate/measure';
 export { REMAKE_CAUSES } from './terminate/remake-cause';
 export { ARRANGEMENTS } from './verify/diagnose/arrangements';

@@ -57,7 +57,7 @@ export function cableNamed(text: string, { cables }: Catalogue): Named<Cable> {
   const outside = /outdoor|outside|burial/.test(name);
   const plainly = typed.filter((row) => row.grade === typed[0]?.grade);
   const best =
-    plainly.find((row) => row.name.includes('outdoor') === outside) ??
+    plainly.find((row) => (row.environment === 'outdoor') === outside) ??
     plainly[0] ??
     cables.find((row) => row.family !== 'four-pair' && hasWords(row.name, text));
   if (best)

@@ -1,7 +1,9 @@
 import type { Cable, Catalogue, Connector, Jacket, Range } from '../catalogue';
 import { formatSheetMm, type UnitSystem } from '../units';
+import type { FitCode } from './fit-code';
 
 export interface FitProblem {
+  readonly code: FitCode;
   readonly what: string;
   readonly have: string;
   readonly need: string;
@@ -25,6 +27,7 @@ interface Shortfall {
 }
 
 interface FitRule {
+  readonly code: FitCode;
   readonly what: (pairing: Pairing) => string;
   /** Null where it fits. */
   readonly lacks: (pairing: Pairing) => Shortfall | null;
@@ -79,6 +82,7 @@ const TAKES: Readonly<Record<Jacket, readonly Jacket[]>> = {
 };
 
 const KIND: FitRule = {
+  code: 'kind',
   what: () => 'Kind of cable against the connector',
   lacks: ({ cable, part }) =>
     part.accepts.families.includes(cable.family)
@@ -91,11 +95,13 @@ const KIND: FitRule = {
 
 const RULES: readonly FitRule[] = [
   {
+    code: 'jacket',
     what: () => 'Jacket against the entry',
     lacks: ({ cable, part, units }) =>
       sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS, sizeIn(units)),
   },
   {
+    code: 'insulation',
     what: ({ cable }) =>
       cable.family === 'coax'
         ? 'Dielectric against the stem'
@@ -104,11 +110,13 @@ const RULES: readonly FitRule[] = [
       sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS, sizeIn(units)),
   },
   {
+    code: 'centre',
     what: () => 'Centre conductor against the pin',
     lacks: ({ cable, part, units }) =>
       sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS, sizeIn(units)),
   },
   {
+    code: 'gauge',
     what: () => 'Conductor gauge against the contact',
     // A larger AWG number is a thinner wire.
     lacks: ({ cable, part }) =>
@@ -120,6 +128,7 @@ const RULES: readonly FitRule[] = [
       ),
   },
   {
+    code: 'stranding',
     what: () => 'Solid or stranded against the contact',
     lacks: ({ cable, part }) =>
       part.accepts.stranding.includes(cable.stranding)
@@ -127,6 +136,7 @@ const RULES: readonly FitRule[] = [
         : differs(cable.stranding, part.accepts.stranding.join(' or ')),
   },
   {
+    code: 'cores',
     what: () => 'Number of cores against the contacts',
     lacks: ({ cable, part }) =>
       sized(
@@ -137,6 +147,7 @@ const RULES: readonly FitRule[] = [
       ),
   },
   {
+    code: 'pitch',
     what: () => 'Pitch of the cores against the grooves',
     lacks: ({ cable, part, units }) =>
       part.accepts.pitchMm === null || cable.pitchMm === part.accepts.pitchMm
@@ -147,6 +158,7 @@ const RULES: readonly FitRule[] = [
           ),
   },
   {
+    code: 'impedance',
     what: () => 'Impedance against impedance',
     lacks: ({ cable, part }) =>
       part.impedanceOhm === null ||
@@ -160,6 +172,7 @@ const RULES: readonly FitRule[] = [
           ),
   },
   {
+    code: 'shield',
     what: () => 'Shield against the connector',
     lacks: ({ cable, part }) =>
       part.shielded && part.wiring === 'four-pair' && cable.shield === 'none'
@@ -171,6 +184,7 @@ const RULES: readonly FitRule[] = [
 /** What a place asks of jacket and joint; these hold whatever else would fit. */
 const PLACE_RULES: readonly FitRule[] = [
   {
+    code: 'jacket-in-place',
     what: () => 'Jacket against the place',
     lacks: ({ cable, place }) =>
       TAKES[place].includes(cable.environment)
@@ -178,6 +192,7 @@ const PLACE_RULES: readonly FitRule[] = [
         : differs(`${cable.environment} jacket`, `${TAKES[place].join(' or ')} jacket`),
   },
   {
+    code: 'joint-in-place',
     what: () => 'Joint against the place',
     lacks: ({ part, place }) =>
       part.traits.includes('joint-twist') && (place === 'outdoor' || place === 'burial')
@@ -196,7 +211,14 @@ export function fitProblems(pairing: Pairing, catalogue: Catalogue): FitProblem[
   return [...rules, ...PLACE_RULES].flatMap((rule): FitProblem[] => {
     const lack = rule.lacks(pairing);
     return lack
-      ? [{ what: rule.what(pairing), ...lack, suggestion: suggestion(rule, pairing, catalogue) }]
+      ? [
+          {
+            code: rule.code,
+            what: rule.what(pairing),
+            ...lack,
+            suggestion: suggestion(rule, pairing, catalogue),
+          },
+        ]
       : [];
   });
 }

@@ -3,6 +3,7 @@ export { planBatch, type BatchEnd, type BatchPlan, type Session } from './batch'
 export { CAUTIONS } from './caution';
 export { CUT_WORDS, cutsOf, foldedMm, type Cut } from './cuts';
 export { fitProblems, type FitProblem } from './fit';
+export { OF_THE_PLACE } from './fit-code';
 export {
   fixingKeys,
   followPlan,

@@ -24,6 +24,7 @@ import type { Operation } from './operation';
 import { OPERATIONS } from './operations';
 import { factsOf, solveOrder } from './solve-order';
 import { toolGaps } from './tool-gaps';
+import { isDie } from './die';
 import { whyNow } from './why-now';
 
 export interface TerminationTask {
@@ -166,9 +167,10 @@ function withTools(plan: TerminationPlan, tools: readonly string[] | undefined):
   const stops = gaps.filter(({ canGoOn }) => !canGoOn);
   if (stops.length > 0)
     return refused(
-      stops.map(({ tool, sentence }) => ({
-        what: tool.startsWith('hex die') ? 'Die against the ferrule' : 'Tool for the work',
-        have: tool.startsWith('hex die') ? diesAmong(tools) : 'not at hand',
+      stops.map(({ tool, sentence }): FitProblem => ({
+        ...(isDie(tool)
+          ? { code: 'die', what: 'Die against the ferrule', have: diesAmong(tools) }
+          : { code: 'tool', what: 'Tool for the work', have: 'not at hand' }),
         need: tool,
         off: '',
         suggestion: sentence,
@@ -191,7 +193,7 @@ function withTools(plan: TerminationPlan, tools: readonly string[] | undefined):
 }
 
 function diesAmong(tools: readonly string[]): string {
-  const dies = tools.filter((tool) => tool.startsWith('hex die'));
+  const dies = tools.filter(isDie);
   return dies.length > 0 ? dies.join(', ') : 'no hex die at hand';
 }
 

@@ -163,6 +163,7 @@ describe('planTermination', () => {
   it('says by how much a cable does not fit, and what would', () => {
     const { fit } = planTermination(task({ cable: 'cat6a-uutp-solid' }));
     expect(fit.problems[0]).toEqual({
+      code: 'jacket',
       what: 'Jacket against the entry',
       have: '7.6 mm',
       need: '4.8 mm to 6.5 mm',

@@ -1,3 +1,5 @@
+import { ANY_DIE } from './die';
+
 /** A tool that is not at hand, for steps that ask for it. */
 export interface ToolGap {
   readonly tool: string;
@@ -88,7 +90,7 @@ const LACKS: readonly Lack[] = [
     ],
   },
   {
-    tool: /^hex die/,
+    tool: ANY_DIE,
     instead: [],
     otherwise:
       'Nothing replaces it: another size crushes the dielectric or holds nothing. Stop here, before the first cut, and fetch the die that the connector’s sheet names.',

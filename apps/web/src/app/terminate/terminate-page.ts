@@ -19,6 +19,7 @@ import { SCHOOLS } from '@near-spoke/core/catalogue';
 import { ENDS, schoolsOf, type End } from '@near-spoke/core/link';
 import { taskOf, tickedKeys } from '@near-spoke/core/record';
 import {
+  OF_THE_PLACE,
   REMAKE_CAUSES,
   foldedMm,
   judgeMeasure,
@@ -333,7 +334,7 @@ export class TerminatePage {
   /** Said with a misfit where the place is what does not fit. */
   private where(): string {
     const problems = this.progress()?.plan.fit.problems ?? [];
-    return problems.every(({ what }) => what.endsWith('the place')) ? ' in this place' : '';
+    return problems.every(({ code }) => OF_THE_PLACE.has(code)) ? ' in this place' : '';
   }
 
   protected tickStep(step: Step, done: boolean): void {

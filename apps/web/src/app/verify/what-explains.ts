@@ -53,6 +53,11 @@ const PLACE_NAME: Readonly<Record<Place, string>> = {
   cable: 'along the cable',
   far: 'far end',
 };
+const AT_PLACE: Readonly<Record<Place, string>> = {
+  near: 'At the near end.',
+  cable: 'Along the cable.',
+  far: 'At the far end.',
+};
 const STANDS = [
   { id: 'near', name: 'I stand near' },
   { id: 'far', name: 'I stand far' },
@@ -143,9 +148,7 @@ export class WhatExplains {
             ? places
                 .map(({ at, share }) => `${PLACE_NAME[at]} ${Math.round(share * 100)} %`)
                 .join(', ')
-            : places
-                .map(({ at }) => `At the ${PLACE_NAME[at]}.`.replace('At the along', 'Along'))
-                .join(''),
+            : places.map(({ at }) => AT_PLACE[at]).join(''),
       })),
     })),
   );

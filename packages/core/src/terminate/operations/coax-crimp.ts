@@ -1,3 +1,4 @@
+import { DIE } from '../die';
 import { checks, operation, type Operation } from '../operation';
 import { OPENED, PROVE, WRAP } from './coax-prepare';
 import { LABEL } from './prepare';
@@ -171,7 +172,7 @@ export const COAX_CRIMP: readonly Operation[] = [
     irreversible: true,
     instruction: 'Crimp the ferrule close to the body, with the {die} hex die, in one full stroke.',
     why: 'Too wide a die holds nothing, too narrow a one crushes the dielectric.',
-    tools: ['hex die {die}'],
+    tools: [DIE],
     seconds: 10,
     depth: 6,
   }),

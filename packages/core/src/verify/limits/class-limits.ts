@@ -22,6 +22,9 @@ export interface LimitSet {
   readonly kind: LimitKind;
 }
 
+/** Crosstalk that is measured at the far end: every connection on the way adds to it. */
+const AT_THE_FAR_END: ReadonlySet<Parameter> = new Set(['acr-f', 'ps-acr-f']);
+
 const CLASS_NAME: Readonly<Record<LimitClass, string>> = { '5e': 'D', '6': 'E', '6A': 'E_A' };
 /** "Class E_A", "Category 6A". */
 export const limitName = ({ standard, name }: Pick<LimitSet, 'standard' | 'name'>): string =>
@@ -245,7 +248,7 @@ export function limitDb(parameter: Parameter, limits: LimitSet, mhz: number): nu
   const high = name === '6A' ? HIGH_NEXT[standard][kind][parameter] : undefined;
   if (high && mhz > high[0]) return high[1] - high[2] * log(mhz);
   const { cable, connection, most } = CROSSTALK[parameter][name];
-  const count = parameter.endsWith('acr-f') ? connections.all : connections.near;
+  const count = AT_THE_FAR_END.has(parameter) ? connections.all : connections.near;
   const least = together(
     cable[0] - cable[1] * log(mhz),
     ...new Array<number>(count).fill(connection - 20 * log(mhz)),
