@@ -23,7 +23,7 @@ import { CableSection, ConductorSwatch, ConnectorFace, Cutback } from '../drawin
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import { CABLE_FAMILY_NAME, CONNECTOR_FAMILY_NAME, groupsOf } from '../site/part-groups';
-import { Deeds } from '../shell/deeds';
+import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { partsFeature } from '../store/parts/parts';
@@ -138,7 +138,7 @@ export class CataloguePage {
   protected putAway(part: Part): void {
     this.deeds.putPartAway(part);
     this.snack
-      .open(`${this.name()} put away.`, 'Undo', { duration: 5000 })
+      .open(`${this.name()} put away.`, 'Undo', { duration: AWAY_UNDO_MS })
       .onAction()
       .subscribe(() => this.deeds.takePartBack(part));
   }

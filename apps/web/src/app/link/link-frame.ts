@@ -18,7 +18,7 @@ import { Title } from '@angular/platform-browser';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
 import { STATE_NAME } from '@near-spoke/core/record';
 import { LinkRuler, StateMark } from '../drawing';
-import { Deeds, UNDO_MS } from '../shell/deeds';
+import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { keyName } from '../shell/keys';
 import { Shortcuts } from '../shell/shortcuts';
 import { OpenLink } from './open-link';
@@ -110,7 +110,7 @@ export class LinkFrame {
     this.deeds.putAway(link);
     void this.router.navigate(['/sites', this.siteId()]);
     this.snack
-      .open(`${link.label} was put away.`, 'Undo', { duration: 2 * UNDO_MS })
+      .open(`${link.label} was put away.`, 'Undo', { duration: AWAY_UNDO_MS })
       .onAction()
       .subscribe(() => this.deeds.takeOut(link));
   }

@@ -4,7 +4,7 @@ import { MatSnackBar } from '@angular/material/snack-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
-import { Deeds, UNDO_MS } from '../shell/deeds';
+import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { adaptersFeature } from '../store/adapters/adapters';
 import { linksFeature } from '../store/links/links';
 import { AdapterBench } from './adapter-bench';
@@ -92,7 +92,7 @@ export class AdapterPage {
     this.deeds.putAdapterAway(adapter);
     void this.router.navigate(['/sites', this.siteId(), 'adapters']);
     this.snack
-      .open(`${adapter.name} was put away.`, 'Undo', { duration: 2 * UNDO_MS })
+      .open(`${adapter.name} was put away.`, 'Undo', { duration: AWAY_UNDO_MS })
       .onAction()
       .subscribe(() => this.deeds.takeAdapterBack(adapter));
   }

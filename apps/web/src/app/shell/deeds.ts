@@ -37,6 +37,8 @@ const WHAT: Readonly<Record<SeenKind, string>> = { note: 'Note', photo: 'Photo',
 
 /** How long a reading is held back so that a slip can be taken back, ms. */
 export const UNDO_MS = 5000;
+/** How long the way back stays in sight after something was put away, ms: a slow device takes some of it. */
+export const AWAY_UNDO_MS = 30_000;
 
 /** What a person does at this device: signed, timed, shown at once, and sent when the server is there. */
 @Injectable({ providedIn: 'root' })

@@ -9,7 +9,7 @@ import { fourPairWiring } from '@near-spoke/core/link';
 import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
 import { ownFace, parseOwnTester } from '@near-spoke/core/verify/entry';
 import { missedOf, plainBench } from '@near-spoke/core/verify/explain';
-import { Deeds } from '../../shell/deeds';
+import { AWAY_UNDO_MS, Deeds } from '../../shell/deeds';
 import { LampScan } from '../entry/lamp-scan';
 import { OwnTesters } from '../own-testers';
 
@@ -75,7 +75,7 @@ export class OwnTesterForm {
   protected putAway(row: Pick<OwnTester, 'id' | 'version' | 'name'>): void {
     this.deeds.putTesterAway(row);
     this.snack
-      .open(`${row.name} put away.`, 'Undo', { duration: 5000 })
+      .open(`${row.name} put away.`, 'Undo', { duration: AWAY_UNDO_MS })
       .onAction()
       .subscribe(() => this.deeds.takeTesterBack(row));
   }
