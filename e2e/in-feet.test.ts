@@ -76,7 +76,9 @@ test('a site that measures in feet shows no metre, and reads what is typed as fe
   await page.getByLabel('A trace or sweep').setInputFiles(SPLICE);
   const place = page.locator('section ol li').filter({ hasText: /5[67]\.\d\d ft/ });
   await expect(place.first()).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByText(/between\sTray\sand\sVoid,\s\d+\.\d\d\sft\sbehind\sTray/)).toBeVisible();
+  await expect(
+    page.getByText(/between\sTray\sand\sVoid,\s\d+\.\d\d\sft\sbehind\sTray/),
+  ).toBeVisible();
   expect(await metresOn(page)).toEqual([]);
 
   // The form shows the feet that were imported, and the schedule goes out as it came.

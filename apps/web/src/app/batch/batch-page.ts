@@ -27,6 +27,7 @@ import { factsActions, factsFeature, factsOf, loadingOf } from '../store/facts/f
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { batchGroups, type BatchGroup } from './batch-groups';
+import { KeyOf } from '../shell/key-of';
 
 const CUTTING = new Set<Step['operation']>(['strip', 'trim', 'cut']);
 
@@ -42,6 +43,7 @@ interface Item {
 @Component({
   selector: 'ns-batch-page',
   imports: [
+    KeyOf,
     ConnectorFace,
     Cutback,
     MatButtonModule,

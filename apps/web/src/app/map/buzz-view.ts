@@ -17,6 +17,7 @@ import { OpenAdapter } from './open-adapter';
 import { parseTies, writeTies } from './ties-text';
 import { ProbeFigure } from './probe-figure';
 import { TwoFaces } from './two-faces';
+import { KeyOf } from '../shell/key-of';
 
 const SUBJECT_NAMES = [
   { id: 'contacts', name: 'The finished lead' },
@@ -30,7 +31,15 @@ const WAYS = [
 /** Which core is which: the next contact to touch, or two walks between the ends. */
 @Component({
   selector: 'ns-buzz-view',
-  imports: [OneOf, MatButtonModule, MatFormFieldModule, MatInputModule, ProbeFigure, TwoFaces],
+  imports: [
+    KeyOf,
+    OneOf,
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    ProbeFigure,
+    TwoFaces,
+  ],
   templateUrl: './buzz-view.html',
   styleUrl: './buzz-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

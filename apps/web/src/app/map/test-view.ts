@@ -21,6 +21,7 @@ import { Shortcuts } from '../shell/shortcuts';
 import { OpenAdapter } from './open-adapter';
 import { ProbeFigure } from './probe-figure';
 import { TwoFaces } from './two-faces';
+import { KeyOf } from '../shell/key-of';
 
 const STAGE_NAME: Readonly<Record<TestStage, string>> = {
   unpowered: 'Nothing powered',
@@ -46,7 +47,7 @@ const VERBS: Readonly<Record<TestStep['kind'], readonly [pass: string, fail: str
 /** The test plan: the next measurement, its result, and whether the shell may be closed. */
 @Component({
   selector: 'ns-test-view',
-  imports: [MatButtonModule, MatFormFieldModule, MatInputModule, ProbeFigure, TwoFaces],
+  imports: [KeyOf, MatButtonModule, MatFormFieldModule, MatInputModule, ProbeFigure, TwoFaces],
   templateUrl: './test-view.html',
   styleUrl: './test-view.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,

@@ -31,6 +31,7 @@ import { AdapterFace } from './adapter-face';
 import { CoreLine } from './core-line';
 import { OpenAdapter } from './open-adapter';
 import { RibbonDrawing } from './ribbon-drawing';
+import { KeyOf } from '../shell/key-of';
 
 interface MakingChoice {
   readonly key: 'shield' | 'handshake' | 'unused';
@@ -91,6 +92,7 @@ const SEVERITY = {
 @Component({
   selector: 'ns-wiring-view',
   imports: [
+    KeyOf,
     OneOf,
     AdapterFace,
     CoreLine,

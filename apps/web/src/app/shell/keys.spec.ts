@@ -11,6 +11,10 @@ describe('The table of keys', () => {
     expect(held.map(({ key }) => key)).toEqual(['Ctrl+k']);
   });
 
+  it('turns a face over by the key that every drawing of one names', () => {
+    expect(keyName('turn')).toBe('T');
+  });
+
   it('names each as it is printed on a keyboard', () => {
     const names = (Object.keys(KEYS) as KeyId[]).map(keyName);
     expect(names).toEqual(jasmine.arrayContaining(['Space', 'Enter', 'U']));

@@ -39,6 +39,7 @@ import { isTexts, kept } from '../shell/kept';
 import { OwnPace } from '../shell/own-pace';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
+import { KeyOf } from '../shell/key-of';
 
 const CUTTING = new Set<Step['operation']>([
   'strip',
@@ -63,6 +64,7 @@ const END_STATE: Readonly<Record<string, string>> = {
 @Component({
   selector: 'ns-terminate-page',
   imports: [
+    KeyOf,
     ConductorSwatch,
     ConnectorFace,
     Cutback,

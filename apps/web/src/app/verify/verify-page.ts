@@ -47,6 +47,8 @@ import { WhatExplains } from './what-explains';
 import { WireBoard } from './wire-board';
 import { Workbench } from './workbench';
 import { WouldPass } from './would-pass';
+import { keyName } from '../shell/keys';
+import { KeyOf } from '../shell/key-of';
 
 const isTester = (id: string): id is TesterId => TESTERS.some((row) => row.id === id);
 const isMapTester = (id: TesterId): id is MapTesterId => tester(id).method === 'nets';
@@ -61,6 +63,7 @@ const MOVES: readonly Choice<Place | null>[] = [
 @Component({
   selector: 'ns-verify-page',
   imports: [
+    KeyOf,
     OneOf,
     DatePipe,
     MatButtonModule,
@@ -159,7 +162,9 @@ export class VerifyPage {
     const problem = this.isMap() ? this.map.typo() : (this.panel()?.problem() ?? '');
     if (problem) return `What is typed can’t be read. ${problem}`;
     if (this.touched()) return '';
-    return this.oneKey() ? 'Nothing is entered yet. All good: G.' : 'Nothing is entered yet.';
+    return this.oneKey()
+      ? `Nothing is entered yet. All good: ${keyName('pass')}.`
+      : 'Nothing is entered yet.';
   });
   private readonly ready = computed(
     () => this.inHand() !== '' && !this.judging() && this.off() === '',

@@ -47,6 +47,7 @@ import { FirmExperience } from './firm-experience';
 import { Workbench } from './workbench';
 import { Reads } from '../shell/reads';
 import { typedNumber } from '../shell/typed-number';
+import { KeyOf } from '../shell/key-of';
 
 const PLACE_NAME: Readonly<Record<Place, string>> = {
   near: 'near end',
@@ -90,6 +91,7 @@ const isMinutes = (stored: unknown): stored is number =>
 @Component({
   selector: 'ns-what-explains',
   imports: [
+    KeyOf,
     OneOf,
     MatButtonModule,
     MatButtonToggleModule,

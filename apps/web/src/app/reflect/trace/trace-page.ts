@@ -48,6 +48,7 @@ import { TraceEvents } from './trace-events';
 import { TRACE_BOUNDS, TRACE_FIELDS, typedIn, usualTexts, type TraceNumber } from './trace-fields';
 import { TraceView } from './trace-view';
 import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
+import { KeyOf } from '../../shell/key-of';
 
 /** Nearer than this two places are one that was kept already. Generic, m. */
 const SAME_PLACE_M = 0.02;
@@ -69,6 +70,7 @@ const LAUNCHES = [
 @Component({
   selector: 'ns-trace-page',
   imports: [
+    KeyOf,
     OneOf,
     MatButtonModule,
     MatProgressBarModule,

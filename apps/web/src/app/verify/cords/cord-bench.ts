@@ -39,6 +39,8 @@ import { selectJob } from '../../store/job';
 import { outboxActions, outboxFeature } from '../../store/outbox/outbox';
 import { WouldPass } from '../would-pass';
 import { hintFor, readCord } from './read-cord';
+import { keyName } from '../../shell/keys';
+import { KeyOf } from '../../shell/key-of';
 
 const LISTED = 14;
 
@@ -46,6 +48,7 @@ const LISTED = 14;
 @Component({
   selector: 'ns-cord-bench',
   imports: [
+    KeyOf,
     DatePipe,
     InstrumentChoice,
     MatButtonModule,
@@ -165,7 +168,7 @@ export class CordBench {
       };
     return {
       sentence: `Test ${label}.`,
-      why: `${again} Good: G. Faulty: F. Another label: Esc.`.trim(),
+      why: `${again} Good: ${keyName('pass')}. Faulty: ${keyName('fail')}. Another label: ${keyName('back')}.`.trim(),
       action: '',
     };
   });
