@@ -11,7 +11,7 @@ import type { Database } from '../db/database';
 import { listFacts } from '../facts/repository';
 import { file } from '../http/reply';
 import { loadCatalogue } from '../parts/repository';
-import { getSite } from '../sites/repository';
+import { unitsOf } from '../sites/repository';
 import { figurePdf } from './card-pdf';
 import { getAdapter, linkOf } from './repository';
 
@@ -25,7 +25,7 @@ async function solved({ id }: OfAdapter, db: Database) {
   const catalogue = await loadCatalogue(db);
   const link = await linkOf(db, adapter);
   // As the site measures that it is part of; one that belongs to none is told in metres.
-  const units = link ? (await getSite(db, link.siteId)).units : 'metric';
+  const units = link ? await unitsOf(db, link.siteId) : 'metric';
   const solution = solveAdapter(adapter, link, catalogue, units);
   return { adapter, solution, task: solution.task };
 }

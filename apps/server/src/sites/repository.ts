@@ -68,6 +68,12 @@ export async function getSite(db: Database, id: string): Promise<Site> {
   return toSite(row);
 }
 
+/** What a site measures in, whether it was put away or not. */
+export async function unitsOf(db: Database, id: string): Promise<Site['units']> {
+  const [row] = await db.select({ units: sites.units }).from(sites).where(eq(sites.id, id));
+  return row?.units ?? 'metric';
+}
+
 /** Makes a site. The same id and content again give the site that is there: a retry is harmless. */
 export async function createSite(
   db: Database,
