@@ -57,7 +57,7 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(headline(page)).toContainText('Test the link');
   await expect(mainButton(page)).toBeDisabled();
   await expect(page.locator('ns-next-thing .off')).toHaveText(
-    'Nothing is entered yet. All good: G.',
+    'Nothing is entered yet. All good: P.',
   );
   await page.keyboard.press('p');
   const contact = (name: RegExp) => page.getByRole('button', { name });

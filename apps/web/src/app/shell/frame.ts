@@ -107,7 +107,12 @@ export class Frame {
 
   protected seek(): void {
     this.isSought.set(true);
-    this.shown.set(this.narrow());
+    // At once: the next letter is meant for the box, and would be a key of the page.
+    if (!this.narrow() || this.shown()) {
+      this.spokes().seek();
+      return;
+    }
+    this.shown.set(true);
     // Only what is shown can be gone to.
     afterNextRender(() => this.spokes().seek(), { injector: this.injector });
   }

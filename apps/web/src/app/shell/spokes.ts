@@ -109,8 +109,8 @@ export class Spokes {
 
   /** Goes to the box, ready for another search. */
   seek(): void {
-    this.box().nativeElement.select();
     this.box().nativeElement.focus();
+    this.box().nativeElement.select();
   }
 
   /** What else there is comes when something is sought. */
