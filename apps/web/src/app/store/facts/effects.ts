@@ -74,11 +74,13 @@ export const loadLinks = createEffect(
               const about: About = { of: 'link', id };
               const row = found.get(id);
               const unsent = waitingAbout(waiting, about);
-              if (row)
+              if (row) {
+                const link = asChanged(row.link, waiting);
                 return [
-                  linksActions.opened({ link: asChanged(row.link, waiting) }),
+                  ...(link ? [linksActions.opened({ link })] : []),
                   factsActions.loaded({ about, facts: [...factsAlong(row), ...unsent] }),
                 ];
+              }
               return opened[id]
                 ? [factsActions.loaded({ about, facts: unsent })]
                 : [factsActions.missing({ about })];

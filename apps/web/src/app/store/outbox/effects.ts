@@ -28,6 +28,7 @@ import { dropEntry, keepEntry, recallEntries } from './entry-store';
 import { outboxActions, outboxFeature } from './outbox';
 import { Sender } from './sender';
 import { Tabs } from './tabs';
+import { asChanged } from './waiting-links';
 
 const LOOK_EVERY_MS = 1000;
 
@@ -132,9 +133,12 @@ export const send = createEffect(
   { functional: true, dispatch: false },
 );
 
-/** A link that waits to be put away is gone; one that was refused or settled elsewhere is asked for again. */
+/**
+ * A link that waits to be put away is gone, whatever is answered of what was done before; one that was refused or
+ * settled elsewhere is asked for again.
+ */
 export const mirrorLinks = createEffect(
-  (actions$ = inject(Actions)) =>
+  (actions$ = inject(Actions), store = inject(Store)) =>
     merge(
       actions$.pipe(
         ofType(outboxActions.queued, outboxActions.heard, outboxActions.mended),
@@ -156,9 +160,11 @@ export const mirrorLinks = createEffect(
       ),
       actions$.pipe(
         ofType(outboxActions.sent),
-        mergeMap(({ answer }) => {
-          const link = linkSummary.safeParse(answer);
-          return link.success ? of(linksActions.stored({ link: link.data })) : EMPTY;
+        concatLatestFrom(() => store.select(outboxFeature.selectWaiting)),
+        mergeMap(([{ answer }, waiting]) => {
+          const sent = linkSummary.safeParse(answer);
+          const link = sent.success ? asChanged(sent.data, waiting) : null;
+          return link ? of(linksActions.stored({ link })) : EMPTY;
         }),
       ),
     ),

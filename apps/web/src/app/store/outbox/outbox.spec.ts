@@ -223,6 +223,20 @@ describe('the outbox', () => {
     expect(read(linksFeature.selectAll).map(({ label }) => label)).toEqual(['K4', 'K6']);
   });
 
+  it('does not bring back a link that was put away while its change was on its way', async () => {
+    deeds.changeLink(link, { version: link.version, note: 'behind the pillar' });
+    const change = await asked(`/api/links/${link.id}`);
+    deeds.putAway({ ...link, version: link.version + 1 });
+    const there = () => read(linksFeature.selectEntities)[link.id] !== undefined;
+    expect(there()).toBeFalse();
+    change.flush({ ...link, note: 'behind the pillar', version: link.version + 1 });
+    await until('the change is sent', () => waiting().length === 1);
+    expect(there()).toBeFalse();
+    (await requested(http, ({ method }) => method === 'DELETE')).flush(null);
+    await until('all is sent', () => waiting().length === 0);
+    expect(there()).toBeFalse();
+  });
+
   it('keeps nothing where this device takes nothing, says so, and sends all the same', async () => {
     const entry: Entry = {
       id: '01900000-0000-7000-8000-0000000000ac',
