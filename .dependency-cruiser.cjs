@@ -1,7 +1,7 @@
 const STAGES = ['terminate', 'map', 'verify', 'reflect'];
 const PAGES = [...STAGES, 'record', 'site'];
 
-/** The arrows of the house: web -> contract -> core, server -> contract -> core, and inside core. */
+/** The arrows of the house: web and server -> words, contract -> core, and inside core. */
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
@@ -10,6 +10,25 @@ module.exports = {
       severity: 'error',
       from: { path: '^packages/core' },
       to: { path: '^(apps|packages/contract)' },
+    },
+    {
+      name: 'core-gives-codes-not-words',
+      comment: 'Its specs read what people read.',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: ['\\.spec\\.ts$', '/testing/'] },
+      to: { path: '^packages/words' },
+    },
+    {
+      name: 'words-know-core-alone',
+      severity: 'error',
+      from: { path: '^packages/words' },
+      to: { path: '^(apps|packages/contract)' },
+    },
+    {
+      name: 'contract-knows-which-languages-not-their-words',
+      severity: 'error',
+      from: { path: '^packages/contract' },
+      to: { path: '^packages/words', pathNot: '^packages/words/src/language-ids' },
     },
     {
       name: 'core-is-pure',

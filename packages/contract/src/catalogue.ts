@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
+import { spoken } from './primitives';
 
 const catalogueList = z.record(z.string(), z.array(z.unknown())).meta({ id: 'CatalogueList' });
 
@@ -33,6 +34,7 @@ export const catalogueEndpoints = endpoints({
     method: 'get',
     path: '/api/catalogue/cautions',
     summary: 'Cautions and where they are shown',
+    query: spoken,
     answer: catalogueList,
   },
   outlines: {

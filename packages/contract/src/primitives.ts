@@ -1,5 +1,6 @@
 import { CONTACT_NAME, JACKETS, SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
 import { ENTERED } from '@near-spoke/core/closed-sets';
+import { LANGUAGE_IDS } from '@near-spoke/words/language-ids';
 import * as z from 'zod';
 
 export const id = z.uuid();
@@ -77,3 +78,9 @@ export const units = z.enum(['metric', 'imperial']);
 export const speaksIn = units
   .default('metric')
   .meta({ description: 'In which the sentences of the answer speak of lengths.' });
+/** In which language an answer speaks; a query, so that an address of a page to print can hold it. */
+export const language = z
+  .enum(LANGUAGE_IDS)
+  .default('en')
+  .meta({ description: 'In which the sentences of the answer are.' });
+export const spoken = z.strictObject({ language });

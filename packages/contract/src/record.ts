@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { linkSummary } from './link';
+import { spoken } from './primitives';
 import { evidence } from './link-facts';
 import { cableFact } from './reflect';
 import { site } from './site';
@@ -31,6 +32,7 @@ export const recordEndpoints = endpoints({
     path: '/api/links/{id}/record',
     of: 'link',
     summary: 'Everything known of a link',
+    query: spoken,
     answer: linkRecord,
   },
   pdf: {
@@ -38,6 +40,7 @@ export const recordEndpoints = endpoints({
     path: '/api/links/{id}/record.pdf',
     of: 'link',
     summary: 'The record as a page to print',
+    query: spoken,
     answer: 'application/pdf',
   },
 });

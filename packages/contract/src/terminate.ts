@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { FIT_CODES, MEASURE_KINDS } from '@near-spoke/core/closed-sets';
 import { SCHOOLS, SCHOOL_IDS } from '@near-spoke/core/catalogue';
-import { cableId, connectorId, end, filled, jacket, scheme } from './primitives';
+import { cableId, connectorId, end, filled, jacket, language, scheme, spoken } from './primitives';
 import type { Shared } from './shared';
 
 const tools = z.array(z.string().max(80)).max(100);
@@ -57,6 +57,7 @@ export const templateQuery = z.strictObject({
   strip: z.enum(['two-blade', 'layer-by-layer', '']).default('').meta({
     description: 'How a coaxial end is stripped whose braid is folded back; as usual if empty.',
   }),
+  language,
 });
 
 const step = z
@@ -177,6 +178,7 @@ export const kitQuery = z.strictObject({
   link: z.uuid().optional().meta({ description: 'Only this link.' }),
   end: end.optional().meta({ description: 'Only this end.' }),
   author: z.string().max(80).optional().meta({ description: 'At this person’s pace.' }),
+  language,
 });
 export const paceQuery = z.strictObject({
   author: z.string().max(80).meta({ description: 'The person.' }),
@@ -187,6 +189,7 @@ export const terminateEndpoints = endpoints({
     method: 'post',
     path: '/api/terminate/plan',
     summary: 'How to make one end',
+    query: spoken,
     body: planRequest,
     answer: plannedTermination,
   },
@@ -194,6 +197,7 @@ export const terminateEndpoints = endpoints({
     method: 'post',
     path: '/api/terminate/batch',
     summary: 'How to make many ends with the fewest changes of tool',
+    query: spoken,
     body: batchRequest,
     answer: plannedBatch,
   },

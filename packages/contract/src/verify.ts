@@ -190,9 +190,7 @@ export const reading = z
 export const readingList = z.object({ readings: z.array(reading) }).meta({ id: 'ReadingList' });
 export const readingResult = z.object({ reading, diagnosis }).meta({ id: 'ReadingResult' });
 
-const CAUSE_IDS = REMAKE_CAUSES.map(({ id: name }) => name);
-
-const cause = z.enum(['', ...CAUSE_IDS]);
+const cause = z.enum(['', ...REMAKE_CAUSES]);
 
 export const tickInput = z
   .strictObject({

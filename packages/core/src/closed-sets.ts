@@ -2,7 +2,7 @@
 export { ENTERED } from './record/entered';
 export { LINK_STATES } from './record/link-states';
 export { FIT_CODES } from './terminate/fit-code';
-export { MEASURE_KINDS } from './terminate/measure';
+export { MEASURE_KINDS } from './terminate/measure-kind';
 export { REMAKE_CAUSES } from './terminate/remake-cause';
 export { ARRANGEMENTS } from './verify/diagnose/arrangements';
 export { LEFT_OPEN } from './verify/diagnose/left-open';

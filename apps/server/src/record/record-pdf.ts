@@ -10,9 +10,10 @@ import {
 } from '@near-spoke/core/record';
 import { WHERE_NAME, recordSections, signature } from '@near-spoke/core/record/sections';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
-import { remakeCauseName } from '@near-spoke/core/terminate';
-import { formatCut } from '@near-spoke/core/units';
+import { common } from '@near-spoke/core/message';
+import { terminateMessage } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
+import type { Tell } from '@near-spoke/words';
 import { newPage, type Page } from '../pdf/page';
 
 const MARGIN = 50;
@@ -31,7 +32,7 @@ const GUTTER = 15;
 type Files = ReadonlyMap<string, Buffer>;
 
 /** The record of one link as an A4 page (or more, if much has happened), black on white. */
-export function recordPdf(record: LinkRecord, job: Job, files: Files): Promise<Buffer> {
+export function recordPdf(record: LinkRecord, job: Job, files: Files, tell: Tell): Promise<Buffer> {
   const { page, bytes } = newPage({
     size: 'A4',
     margin: MARGIN,
@@ -44,7 +45,7 @@ export function recordPdf(record: LinkRecord, job: Job, files: Files): Promise<B
   result(page, record);
   entries(page, record);
   pictures(page, record, files);
-  work(page, record);
+  work(page, record, tell);
   footers(page, record);
   page.end();
   return bytes;
@@ -120,7 +121,7 @@ function result(page: Page, { diagnosis, readings }: LinkRecord): void {
   rule(page);
 }
 
-function work(page: Page, { site, link, ticks, plans }: LinkRecord): void {
+function work(page: Page, { link, ticks, plans }: LinkRecord, tell: Tell): void {
   title(page, 'Work');
   for (const end of ENDS) {
     const { done, total } = link.ends[end];
@@ -149,10 +150,14 @@ function work(page: Page, { site, link, ticks, plans }: LinkRecord): void {
         field(
           page,
           '',
-          `Measured: ${step.measure.what}: ${formatCut(tick.measuredMm, site.units)}`,
+          `Measured: ${step.measure.what}: ${tell(common('cut', { mm: tick.measuredMm }))}`,
         );
       if (tick.cause)
-        field(page, '', `Made again ${when(tick.at)}: ${remakeCauseName(tick.cause)}`);
+        field(
+          page,
+          '',
+          `Made again ${when(tick.at)}: ${tell(terminateMessage('remake-cause', { cause: tick.cause }))}`,
+        );
     }
   }
   rule(page);

@@ -2,18 +2,20 @@ import { ENDS, type End } from '@near-spoke/core/link';
 import { endProgress, taskOf } from '@near-spoke/core/record';
 import { kitFor, paceOf, planTermination } from '@near-spoke/core/terminate';
 import type { Job } from '@near-spoke/core/link';
+import { told } from '@near-spoke/words';
 import type { Asked, Link, terminateEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
 import { factsAbout } from '../facts/repository';
 import { listLinks } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
+import { teller } from '../words/teller';
 
 type Endpoints = typeof terminateEndpoints;
 
 /** What is left to bring and to do on a site. */
 export async function kit(
-  { id, query: { link: only, end, author } }: Asked<Endpoints['kit']>,
+  { id, query: { link: only, end, author, language } }: Asked<Endpoints['kit']>,
   db: Database,
 ) {
   const site = await getSite(db, id);
@@ -37,7 +39,11 @@ export async function kit(
   );
   // A cable of which an end is begun is pulled already.
   const unpulled = links.filter((link) => !(ticks.get(link.id) ?? []).some((tick) => tick.done));
-  return { ...bring, ends: left.length, cables: cablesOf(unpulled, job) };
+  return {
+    ...told(bring, teller(language, site.units)),
+    ends: left.length,
+    cables: cablesOf(unpulled, job),
+  };
 }
 
 /** How long a person's steps take at a site. */

@@ -1,5 +1,11 @@
-import { CUT_WORDS, foldedMm, type Cut, type TerminationTask } from '@near-spoke/core/terminate';
+import {
+  foldedMm,
+  terminateMessage,
+  type Cut,
+  type TerminationTask,
+} from '@near-spoke/core/terminate';
 import { METRES_PER } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
 import { newPage, type Page } from '../pdf/page';
 import { POINTS_PER_MM } from '../pdf/units';
 
@@ -19,6 +25,7 @@ const mm = (length: number) => length * POINTS_PER_MM;
 export function templatePdf(
   { cable, connector }: TerminationTask,
   cuts: readonly Cut[],
+  tell: Tell,
 ): Promise<Buffer> {
   const longestMm = Math.max(0, ...cuts.map(({ fromEndMm }) => fromEndMm));
   const { page, bytes } = newPage({
@@ -36,7 +43,7 @@ export function templatePdf(
     11,
     'Print at 100 %, and hold a rule against the scales below before use.',
   );
-  template(page, 60, cuts, cable.jacketMm);
+  template(page, 60, cuts, cable.jacketMm, tell);
   const folded = foldedMm(connector, cuts);
   if (folded > 0)
     words(
@@ -62,7 +69,13 @@ function words(page: Page, yMm: number, font: string, size: number, text: string
 }
 
 /** The cable's outline, its end on the left line, and a mark at every cut. */
-function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: number): void {
+function template(
+  page: Page,
+  yMm: number,
+  cuts: readonly Cut[],
+  jacketMm: number,
+  tell: Tell,
+): void {
   const longestMm = Math.max(0, ...cuts.map(({ fromEndMm }) => fromEndMm));
   const lengthMm = Math.max(UPRIGHT_MM, longestMm + 10);
   line(page, LEFT_MM, yMm - 12, LEFT_MM, yMm + jacketMm + 12, 1);
@@ -80,7 +93,7 @@ function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: numbe
       .fillColor('#ddd')
       .fill();
     line(page, xMm, yMm - 6, xMm, belowMm, 0.8);
-    const text = cutText(cut);
+    const text = cutText(cut, tell);
     page.font('mono').fontSize(9).fillColor(INK);
     // Beside the mark, before it where the paper ends.
     const wide = page.widthOfString(text);
@@ -90,9 +103,9 @@ function template(page: Page, yMm: number, cuts: readonly Cut[], jacketMm: numbe
   });
 }
 
-function cutText({ layer, fromEndMm, toleranceMm }: Cut): string {
+function cutText({ layer, fromEndMm, toleranceMm }: Cut, tell: Tell): string {
   const inches = (fromEndMm / 1000 / METRES_PER.in).toFixed(2);
-  const what = CUT_WORDS[layer].order;
+  const what = tell(terminateMessage('cut-order', { layer }));
   return `${what}: ${fromEndMm} mm ± ${toleranceMm} mm (${inches} in)`;
 }
 

@@ -76,7 +76,6 @@ export function taskOf(
       ? !link.pinout[end].some(([, core]) => core === SHIELD)
       : end === 'far' && schools.bond === 'near-end',
     turned: end === 'far' && isTurnedOver(link, job),
-    units: job.units,
   };
 }
 

@@ -1,11 +1,14 @@
 import { BUILT_IN, SCHOOLS, chosenSchools, type Schools } from '../catalogue';
 import { actOut } from '../testing/bench';
+import { inEnglish } from '../testing/in-english';
 import { REFUSED_PLANS } from '../testing/refused-plans';
 import { seeded } from '../testing/seeded';
 import { EVERY_PAIR } from '../testing/tasks';
 import { FOLDS_BRAID } from './cuts';
+import { isDie } from './die';
 import { OPERATIONS } from './operations';
-import { planTermination, type TerminationTask } from './plan-termination';
+import { planTermination } from './plan-termination';
+import type { TerminationTask } from './task';
 
 const pairs = EVERY_PAIR.filter((task) => planTermination(task, BUILT_IN).fit.ok);
 
@@ -37,7 +40,7 @@ describe('every plan acted out on a bench', () => {
           for (const shieldFloats of [false, true]) {
             const task = { ...pair, schools, otherEnd, shieldFloats };
             const plan = planTermination(task, BUILT_IN);
-            const wrong = actOut(plan, pair.cable, otherEnd);
+            const wrong = actOut(inEnglish(plan), pair.cable, otherEnd);
             if (wrong) broken.add(`${told(pair)}: ${wrong}`);
             count += 1;
           }
@@ -56,7 +59,7 @@ describe('every plan acted out on a bench', () => {
         ...Array.from({ length: 4 }, () => all.filter(() => random.below(3) > 0)),
       ];
       for (const tools of kits) {
-        const plan = planTermination({ ...pair, tools }, BUILT_IN);
+        const plan = inEnglish(planTermination({ ...pair, tools }, BUILT_IN));
         if (plan.fit.ok) {
           replaced += 1;
           expect(plan.tools.every((tool) => tools.includes(tool)))
@@ -83,9 +86,9 @@ describe('every plan acted out on a bench', () => {
     const crimp = pairs.find(({ connector }) => connector.id === 'bnc-crimp-50-rg-58');
     if (!crimp) throw new Error('No BNC for RG-58');
     const tools = planTermination(crimp, BUILT_IN).tools.map((tool) =>
-      tool.startsWith('hex die') ? 'hex die 6.48 mm (0.255 in)' : tool,
+      isDie(tool) ? 'hex die 6.48 mm' : tool,
     );
-    const { fit } = planTermination({ ...crimp, tools }, BUILT_IN);
+    const { fit } = inEnglish(planTermination({ ...crimp, tools }, BUILT_IN));
     expect(fit.problems).toEqual([
       jasmine.objectContaining({
         what: 'Die against the ferrule',
@@ -147,7 +150,7 @@ describe('plans that hands can’t follow', () => {
 });
 
 describe('the bench itself', () => {
-  const plan = planTermination(pairs[0] as TerminationTask, BUILT_IN);
+  const plan = inEnglish(planTermination(pairs[0] as TerminationTask, BUILT_IN));
   const { cable } = pairs[0] as TerminationTask;
   const moved = (id: string, to: number) => {
     const step = plan.steps.find((row) => row.id === id);

@@ -1,10 +1,12 @@
 import { BUILT_IN } from '../catalogue';
 import { actOut } from '../testing/bench';
+import { inEnglish } from '../testing/in-english';
 import { seeded } from '../testing/seeded';
 import { EVERY_PAIR, taskFor } from '../testing/tasks';
 import { changes, planBatch, precedence, type BatchEnd } from './batch';
 import type { Operation } from './operation';
-import { operationsFor, planTermination, type TerminationTask } from './plan-termination';
+import { operationsFor, planTermination } from './plan-termination';
+import type { TerminationTask } from './task';
 
 const fitting = EVERY_PAIR.filter((task) => planTermination(task, BUILT_IN).fit.ok);
 const batchOf = (tasks: readonly TerminationTask[]): BatchEnd[] =>
@@ -70,7 +72,7 @@ describe('planBatch', () => {
         );
         const whole = planTermination(task, BUILT_IN);
         expect(steps.map(({ id }) => id).sort()).toEqual(whole.steps.map(({ id }) => id).sort());
-        expect(actOut({ ...whole, steps }, task.cable, 'made'))
+        expect(actOut(inEnglish({ ...whole, steps }), task.cable, 'made'))
           .withContext(`${task.connector.id} on ${task.cable.id}`)
           .toBeNull();
       });

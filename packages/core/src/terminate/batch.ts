@@ -1,11 +1,7 @@
 import type { Catalogue } from '../catalogue';
 import type { Operation } from './operation';
-import {
-  operationsFor,
-  planTermination,
-  type Step,
-  type TerminationTask,
-} from './plan-termination';
+import { operationsFor, planTermination, type Step } from './plan-termination';
+import type { TerminationTask } from './task';
 
 /** One of many ends that are made together at one bench. */
 export interface BatchEnd {
@@ -86,7 +82,7 @@ function kindsOf(ends: readonly BatchEnd[], catalogue: Catalogue): Kind[] {
   for (const { id, task } of ends) {
     const { fit, steps } = planTermination(task, catalogue);
     if (!fit.ok) continue;
-    const key = JSON.stringify(steps);
+    const key = keyOf(steps);
     const kind = kinds.get(key) ?? { endIds: [], task, steps };
     kind.endIds.push(id);
     kinds.set(key, kind);
@@ -103,6 +99,14 @@ function kindsOf(ends: readonly BatchEnd[], catalogue: Catalogue): Kind[] {
     };
   });
 }
+
+/** The same for steps that are done and told alike: what is filled into their words is the same for all of them. */
+const keyOf = (steps: readonly Step[]): string =>
+  JSON.stringify([
+    steps.map(({ id, tools, cautions }) => [id, tools, cautions]),
+    steps[0]?.instruction,
+    steps.map(({ why }) => why.code),
+  ]);
 
 /** What must be done before each operation: what it needs, and what it would shut out. */
 export function precedence(operations: readonly Operation[]): number[][] {

@@ -1,15 +1,19 @@
 import { BUILT_IN, JACKETS } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { EVERY_PAIR } from '../testing/tasks';
 import { CAUTIONS } from './caution';
+import { tell } from './messages';
 import { planTermination } from './plan-termination';
 
 const plans = JACKETS.flatMap((environment) =>
   EVERY_PAIR.map((task) => ({
     task,
     environment,
-    plan: planTermination({ ...task, environment }, BUILT_IN),
+    plan: inEnglish(planTermination({ ...task, environment }, BUILT_IN)),
   })),
 ).filter(({ plan }) => plan.fit.ok);
+
+const sentenceOf = (id: string) => inEnglish(tell('caution', { id }));
 
 describe('cautions', () => {
   it('are each told somewhere, and none twice at one step', () => {
@@ -19,7 +23,10 @@ describe('cautions', () => {
         cautions.forEach((sentence) => told.add(sentence));
         expect(new Set(cautions).size).withContext(id).toBe(cautions.length);
       }
-    for (const { id, sentence } of CAUTIONS) expect(told.has(sentence)).withContext(id).toBeTrue();
+    for (const { id } of CAUTIONS)
+      expect(told.has(sentenceOf(id)))
+        .withContext(id)
+        .toBeTrue();
   });
 
   it('stand wherever a jacket is opened: what may be live, and the knife', () => {
@@ -62,7 +69,7 @@ describe('cautions', () => {
   });
 
   it('defer to those who may decide, wherever mains or bonding are named', () => {
-    for (const { sentence } of CAUTIONS)
+    for (const sentence of CAUTIONS.map(({ id }) => sentenceOf(id)))
       if (/mains|bonding|rated space/.test(sentence)) expect(sentence).toMatch(/[Ll]ocal codes/);
   });
 });

@@ -24,15 +24,3 @@ export function foldedMm({ family }: Pick<Connector, 'family'>, cuts: readonly C
   const at = (layer: Cut['layer']) => cuts.find((cut) => cut.layer === layer)?.fromEndMm ?? 0;
   return at('jacket') - at('to-centre');
 }
-
-/** Each cut as an order, and as what it leaves: the same in steps, drawing and template. */
-export const CUT_WORDS: Readonly<
-  Record<Cut['layer'], { readonly order: string; readonly leaves: string }>
-> = {
-  jacket: { order: 'Score the jacket', leaves: 'jacket off' },
-  braid: { order: 'Trim the braid', leaves: 'braid off' },
-  dielectric: { order: 'Cut the dielectric', leaves: 'centre bare' },
-  'to-centre': { order: 'Cut to the centre conductor', leaves: 'all off to the centre' },
-  insulation: { order: 'Strip each core', leaves: 'core bare' },
-  conductors: { order: 'Trim the conductors', leaves: 'cut off' },
-};

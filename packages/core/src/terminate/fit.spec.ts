@@ -1,9 +1,10 @@
 import { BUILT_IN, CABLES, CONNECTORS, type Cable, type Connector } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { EVERY_PAIR } from '../testing/tasks';
 import { fitProblems as problemsOf } from './fit';
 
 const fitProblems = (cable: Cable, part: Connector, place: Cable['environment'] = 'indoor') =>
-  problemsOf({ cable, part, place }, BUILT_IN);
+  inEnglish(problemsOf({ cable, part, place }, BUILT_IN));
 
 /** The same judgement, written out plainly, indoors. */
 function fits(wire: Cable, { accepts, shielded, wiring, impedanceOhm }: Connector): boolean {

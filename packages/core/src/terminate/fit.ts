@@ -1,15 +1,16 @@
 import type { Cable, Catalogue, Connector, Jacket, Range } from '../catalogue';
-import { formatSheetMm, type UnitSystem } from '../units';
+import { NOTHING, common, type Message } from '../message';
 import type { FitCode } from './fit-code';
+import { tell, type Miss } from './messages';
 
 export interface FitProblem {
   readonly code: FitCode;
-  readonly what: string;
-  readonly have: string;
-  readonly need: string;
-  /** By how much it is off, where that is a number. */
-  readonly off: string;
-  readonly suggestion: string;
+  readonly what: Message;
+  readonly have: Message;
+  readonly need: Message;
+  /** By how much it is off, where that is a number; else nothing. */
+  readonly off: Message;
+  readonly suggestion: Message;
 }
 
 /** A cable, a connector, and the place where they are. */
@@ -17,57 +18,45 @@ export interface Pairing {
   readonly cable: Cable;
   readonly part: Connector;
   readonly place: Jacket;
-  readonly units?: UnitSystem | undefined;
 }
 
 interface Shortfall {
-  readonly have: string;
-  readonly need: string;
-  readonly off: string;
+  readonly have: Message;
+  readonly need: Message;
+  readonly off: Message;
 }
 
 interface FitRule {
   readonly code: FitCode;
-  readonly what: (pairing: Pairing) => string;
   /** Null where it fits. */
   readonly lacks: (pairing: Pairing) => Shortfall | null;
 }
-
-const sizeIn =
-  (units: UnitSystem = 'metric') =>
-  (value: number): string =>
-    formatSheetMm(value, units);
 
 /** A measured size against what is accepted. */
 function sized(
   value: number,
   accepted: Range | null,
-  [tooLittle, tooMuch]: readonly [string, string],
-  show: (value: number) => string,
+  [tooLittle, tooMuch]: readonly [Miss, Miss],
+  show: (value: number) => Message,
 ): Shortfall | null {
   if (!accepted || (value >= accepted.min && value <= accepted.max)) return null;
   const { min, max } = accepted;
   return {
     have: show(value),
-    need: min === max ? show(min) : `${show(min)} to ${show(max)}`,
-    off: value > max ? `${show(value - max)} ${tooMuch}` : `${show(min - value)} ${tooLittle}`,
+    need: min === max ? show(min) : common('range', { min: show(min), max: show(max) }),
+    off:
+      value > max
+        ? tell('misses', { by: show(value - max), miss: tooMuch })
+        : tell('misses', { by: show(min - value), miss: tooLittle }),
   };
 }
 
-const differs = (have: string, need: string, off = ''): Shortfall => ({ have, need, off });
-const THICKNESS = ['too thin', 'too thick'] as const;
-
-const FAMILY_NAME: Readonly<Record<Cable['family'], string>> = {
-  'four-pair': 'four-pair',
-  coax: 'coaxial',
-  telephone: 'telephone',
-  cord: 'flat cord',
-  'multi-core': 'multi-core',
-  ribbon: 'ribbon',
-  usb: 'USB',
-  alarm: 'alarm',
-  speaker: 'speaker',
-};
+const differs = (have: Message, need: Message, off = NOTHING): Shortfall => ({ have, need, off });
+const sheet = (mm: number): Message => common('sheet', { mm });
+const ohm = (value: number): Message => common('ohm', { ohm: value });
+const familyOf = (family: Cable['family']): Message => tell('cable-family', { family });
+const strandingOf = (stranding: Cable['stranding']): Message => tell('stranding', { stranding });
+const THICKNESS = ['too-thin', 'too-thick'] as const;
 
 /**
  * The jackets that a place takes. Plenum cable may replace riser and general cable, and riser cable
@@ -83,100 +72,83 @@ const TAKES: Readonly<Record<Jacket, readonly Jacket[]>> = {
 
 const KIND: FitRule = {
   code: 'kind',
-  what: () => 'Kind of cable against the connector',
   lacks: ({ cable, part }) =>
     part.accepts.families.includes(cable.family)
       ? null
       : differs(
-          FAMILY_NAME[cable.family],
-          part.accepts.families.map((family) => FAMILY_NAME[family]).join(' or '),
+          familyOf(cable.family),
+          common('either', { of: part.accepts.families.map(familyOf) }),
         ),
 };
 
 const RULES: readonly FitRule[] = [
   {
     code: 'jacket',
-    what: () => 'Jacket against the entry',
-    lacks: ({ cable, part, units }) =>
-      sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS, sizeIn(units)),
+    lacks: ({ cable, part }) => sized(cable.jacketMm, part.accepts.jacketMm, THICKNESS, sheet),
   },
   {
     code: 'insulation',
-    what: ({ cable }) =>
-      cable.family === 'coax'
-        ? 'Dielectric against the stem'
-        : 'Insulation against the channel or slot',
-    lacks: ({ cable, part, units }) =>
-      sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS, sizeIn(units)),
+    lacks: ({ cable, part }) =>
+      sized(cable.insulationMm, part.accepts.insulationMm, THICKNESS, sheet),
   },
   {
     code: 'centre',
-    what: () => 'Centre conductor against the pin',
-    lacks: ({ cable, part, units }) =>
-      sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS, sizeIn(units)),
+    lacks: ({ cable, part }) =>
+      sized(cable.conductorMm, part.accepts.conductorMm, THICKNESS, sheet),
   },
   {
     code: 'gauge',
-    what: () => 'Conductor gauge against the contact',
     // A larger AWG number is a thinner wire.
     lacks: ({ cable, part }) =>
-      sized(
-        cable.gaugeAwg,
-        part.accepts.gaugeAwg,
-        ['too thick', 'too thin'],
-        (awg) => `${awg} AWG`,
+      sized(cable.gaugeAwg, part.accepts.gaugeAwg, ['too-thick', 'too-thin'], (awg) =>
+        common('gauge', { awg }),
       ),
   },
   {
     code: 'stranding',
-    what: () => 'Solid or stranded against the contact',
     lacks: ({ cable, part }) =>
       part.accepts.stranding.includes(cable.stranding)
         ? null
-        : differs(cable.stranding, part.accepts.stranding.join(' or ')),
+        : differs(
+            strandingOf(cable.stranding),
+            common('either', { of: part.accepts.stranding.map(strandingOf) }),
+          ),
   },
   {
     code: 'cores',
-    what: () => 'Number of cores against the contacts',
     lacks: ({ cable, part }) =>
-      sized(
-        cable.cores.length,
-        part.accepts.cores,
-        ['too few', 'too many'],
-        (count) => `${count} cores`,
+      sized(cable.cores.length, part.accepts.cores, ['too-few', 'too-many'], (count) =>
+        common('cores', { count }),
       ),
   },
   {
     code: 'pitch',
-    what: () => 'Pitch of the cores against the grooves',
-    lacks: ({ cable, part, units }) =>
+    lacks: ({ cable, part }) =>
       part.accepts.pitchMm === null || cable.pitchMm === part.accepts.pitchMm
         ? null
         : differs(
-            cable.pitchMm === null ? 'not a ribbon' : sizeIn(units)(cable.pitchMm),
-            sizeIn(units)(part.accepts.pitchMm),
+            cable.pitchMm === null ? tell('no-ribbon', {}) : sheet(cable.pitchMm),
+            sheet(part.accepts.pitchMm),
           ),
   },
   {
     code: 'impedance',
-    what: () => 'Impedance against impedance',
     lacks: ({ cable, part }) =>
       part.impedanceOhm === null ||
       cable.impedanceOhm === null ||
       part.impedanceOhm === cable.impedanceOhm
         ? null
         : differs(
-            `${cable.impedanceOhm} ohm`,
-            `${part.impedanceOhm} ohm`,
-            `${Math.abs(part.impedanceOhm - cable.impedanceOhm)} ohm apart`,
+            ohm(cable.impedanceOhm),
+            ohm(part.impedanceOhm),
+            tell('ohm-apart', { ohm: Math.abs(part.impedanceOhm - cable.impedanceOhm) }),
           ),
   },
   {
     code: 'shield',
-    what: () => 'Shield against the connector',
     lacks: ({ cable, part }) =>
       part.shielded && part.wiring === 'four-pair' && cable.shield === 'none'
-        ? differs('no shield', 'a foil or braid for the shell to grip')
+        ? differs(tell('no-shield', {}), tell('needs-shield', {}))
         : null,
   },
 ];
@@ -185,18 +157,19 @@ const RULES: readonly FitRule[] = [
 const PLACE_RULES: readonly FitRule[] = [
   {
     code: 'jacket-in-place',
-    what: () => 'Jacket against the place',
     lacks: ({ cable, place }) =>
       TAKES[place].includes(cable.environment)
         ? null
-        : differs(`${cable.environment} jacket`, `${TAKES[place].join(' or ')} jacket`),
+        : differs(
+            tell('jackets', { jackets: [cable.environment] }),
+            tell('jackets', { jackets: TAKES[place] }),
+          ),
   },
   {
     code: 'joint-in-place',
-    what: () => 'Joint against the place',
     lacks: ({ part, place }) =>
       part.traits.includes('joint-twist') && (place === 'outdoor' || place === 'burial')
-        ? differs('a twisted joint', 'a soldered, sleeved or gel-filled joint')
+        ? differs(tell('twisted-joint', {}), tell('other-joints', {}))
         : null,
   },
 ];
@@ -214,7 +187,7 @@ export function fitProblems(pairing: Pairing, catalogue: Catalogue): FitProblem[
       ? [
           {
             code: rule.code,
-            what: rule.what(pairing),
+            what: tell('fit-rule', { rule: rule.code, family: pairing.cable.family }),
             ...lack,
             suggestion: suggestion(rule, pairing, catalogue),
           },
@@ -232,7 +205,7 @@ const standsIn = (other: Connector, part: Connector): boolean =>
   other.outline === part.outline &&
   (part.outline !== null || other.family === part.family);
 
-function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Catalogue): string {
+function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Catalogue): Message {
   const { cable, part } = pairing;
   const wires = cables.filter(
     (row) => row.family === cable.family && fits({ ...pairing, cable: row }),
@@ -244,8 +217,6 @@ function suggestion(rule: FitRule, pairing: Pairing, { cables, connectors }: Cat
       ? []
       : connectors.filter((row) => standsIn(row, part) && fits({ ...pairing, part: row }));
   const other = parts.find((row) => row.family === part.family) ?? parts[0];
-  if (other) return `Use “${other.name}”.`;
-  return wire
-    ? `Use ${wire.name} cable.`
-    : 'Nothing in the catalogue joins these: choose another connector family.';
+  if (other) return tell('use-part', { name: other.name });
+  return wire ? tell('use-cable', { name: wire.name }) : tell('nothing-joins', {});
 }

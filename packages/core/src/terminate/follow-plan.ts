@@ -1,14 +1,16 @@
 import type { Catalogue } from '../catalogue';
+import { sentences, type Message } from '../message';
 import { factsOf } from './solve-order';
-import type { Operation } from './operation';
+import { tell } from './messages';
+import { wordingOf, type Operation, type PartId } from './operation';
 import { OPERATIONS } from './operations';
 import {
   operationsFor,
   planTermination,
   type Step,
   type TerminationPlan,
-  type TerminationTask,
 } from './plan-termination';
+import type { TerminationTask } from './task';
 import { cheapestWayBack, type WayBack } from './way-back';
 
 /** What can be ticked: a step, or one check of a stop point ("read-before-crimp/copper-at-tip"). */
@@ -17,7 +19,7 @@ export type TickKey = string;
 export interface LatePart {
   readonly stepId: string;
   readonly part: string;
-  readonly sentence: string;
+  readonly sentence: Message;
   /** What costs least to do about it. */
   readonly wayBack: WayBack;
 }
@@ -33,11 +35,21 @@ export interface Progress {
   /** Parts that can't go on any more, since a later step was done without them. */
   readonly late: readonly LatePart[];
   /** What has been slid on, and whether it has been moved up to its place. */
-  readonly onCable: readonly { readonly part: string; readonly inPlace: boolean }[];
+  readonly onCable: readonly { readonly part: PartId; readonly inPlace: boolean }[];
 }
 
-export function tickKeys(step: Pick<Step, 'id' | 'checks'>): TickKey[] {
-  return step.checks.length > 0 ? step.checks.map((check) => `${step.id}/${check.id}`) : [step.id];
+const keysOf = (stepId: string, checks: readonly string[]): TickKey[] =>
+  checks.length > 0 ? checks.map((check) => `${stepId}/${check}`) : [stepId];
+
+export const tickKeys = ({ id, checks }: Ticked): TickKey[] =>
+  keysOf(
+    id,
+    checks.map((check) => check.id),
+  );
+
+interface Ticked {
+  readonly id: string;
+  readonly checks: readonly { readonly id: string }[];
 }
 
 /** Most ends of a large site are bare: where they stand follows from their plan alone. */
@@ -61,8 +73,8 @@ function progressOf(
   task: TerminationTask,
   ticked: ReadonlySet<TickKey>,
 ): Progress {
-  const isTicked = (step: Pick<Step, 'id' | 'checks'>) =>
-    tickKeys(step).every((key) => ticked.has(key));
+  const isTicked = ({ id, checks }: Operation) =>
+    keysOf(id, checks).every((key) => ticked.has(key));
   const operations = plan.fit.ok ? operationsFor(task).filter((row) => !row.afterwards) : [];
   // What was done in another school counts where it made the same: a pin that is crimped is fixed.
   const planned = new Set(operations.map(({ id }) => id));
@@ -109,10 +121,16 @@ function onCable({ steps }: TerminationPlan, doneSteps: ReadonlySet<string>) {
   const done = steps.filter(({ id }) => doneSteps.has(id));
   return done
     .filter(({ operation }) => operation === 'thread-on')
-    .map(({ part = 'part' }) => ({
-      part,
-      inPlace: done.some((step) => step.part === part && MOVED_UP.has(step.operation)),
-    }));
+    .flatMap(({ part }) =>
+      part === undefined
+        ? []
+        : [
+            {
+              part,
+              inPlace: done.some((step) => step.part === part && MOVED_UP.has(step.operation)),
+            },
+          ],
+    );
 }
 
 function lateParts(operations: readonly Operation[], doneSteps: ReadonlySet<string>): LatePart[] {
@@ -127,7 +145,10 @@ function lateParts(operations: readonly Operation[], doneSteps: ReadonlySet<stri
       return {
         stepId: operation.id,
         part,
-        sentence: `The ${part} was left off and can’t go on now. ${wayBack.sentence}`,
+        sentence: sentences([
+          tell('left-off', { part: operation.part ?? null, step: wordingOf(operation) }),
+          wayBack.sentence,
+        ]),
         wayBack,
       };
     });

@@ -1,11 +1,14 @@
 import type { Catalogue, Connector } from '../catalogue';
+import { common, type Message } from '../message';
 import { layOut, situationOf } from './conditions';
+import { tell } from './messages';
 import type { PartId } from './operation';
-import { planTermination, type TerminationTask } from './plan-termination';
+import { planTermination } from './plan-termination';
+import type { TerminationTask } from './task';
 
 /** Something to bring, and how many. */
 export interface KitRow {
-  readonly name: string;
+  readonly name: Message;
   readonly count: number;
 }
 
@@ -19,19 +22,17 @@ export interface Kit {
 }
 
 /** What is bought apart from the connector, and how many an end takes. */
-const ACCESSORIES: Readonly<
-  Partial<Record<PartId, { readonly name: string; readonly per: 'end' | 'core' | 'pair' }>>
-> = {
-  boot: { name: 'Boot', per: 'end' },
-  shrink: { name: 'Heat-shrink, wide', per: 'end' },
-  sleeves: { name: 'Sleeve, one core', per: 'core' },
-  tie: { name: 'Cable tie', per: 'end' },
-  label: { name: 'Label', per: 'end' },
-  tape: { name: 'Self-amalgamating tape, turn', per: 'end' },
-  contacts: { name: 'Contact, one core', per: 'core' },
-  backshell: { name: 'Backshell', per: 'end' },
-  lamps: { name: 'Lamp with resistor', per: 'pair' },
-  battery: { name: 'Battery with fuse', per: 'end' },
+const ACCESSORIES: Readonly<Partial<Record<PartId, 'end' | 'core' | 'pair'>>> = {
+  boot: 'end',
+  shrink: 'end',
+  sleeves: 'core',
+  tie: 'end',
+  label: 'end',
+  tape: 'end',
+  contacts: 'core',
+  backshell: 'end',
+  lamps: 'pair',
+  battery: 'end',
 };
 
 /** Joints are bought by the core; everything else by the end. */
@@ -49,10 +50,10 @@ export function kitFor(
   catalogue: Catalogue,
   secondsOf: (stepId: string, usual: number) => number = (_, usual) => usual,
 ): Kit {
-  const counts = new Map<string, number>();
+  const counts = new Map<string, KitRow>();
   const tools = new Set<string>();
-  const add = (name: string, count: number) => {
-    if (count > 0) counts.set(name, (counts.get(name) ?? 0) + count);
+  const add = (key: string, name: Message, count: number) => {
+    if (count > 0) counts.set(key, { name, count: (counts.get(key)?.count ?? 0) + count });
   };
   let seconds = 0;
   let refused = 0;
@@ -64,10 +65,11 @@ export function kitFor(
     }
     const cores = layOut(situationOf(task)).used.length;
     const per = { end: 1, core: cores, pair: Math.ceil(cores / 2) };
-    add(task.connector.name, connectorCount(task.connector, cores));
+    const { id, name } = task.connector;
+    add(`connector ${id}`, common('name', { name }), connectorCount(task.connector, cores));
     for (const part of parts) {
-      const accessory = ACCESSORIES[part as PartId];
-      if (accessory) add(accessory.name, per[accessory.per]);
+      const by = ACCESSORIES[part];
+      if (by) add(part, tell('accessory', { part }), per[by]);
     }
     for (const step of steps) {
       for (const tool of step.tools) tools.add(tool);
@@ -75,7 +77,7 @@ export function kitFor(
     }
   }
   return {
-    parts: [...counts].map(([name, count]) => ({ name, count })),
+    parts: [...counts.values()],
     tools: [...tools].sort(),
     seconds,
     refused,

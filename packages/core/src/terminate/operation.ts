@@ -1,4 +1,4 @@
-import type { MeasureKind } from './measure';
+import type { MeasureKind } from './measure-kind';
 
 /** What has become true of an end, by the operations done on it. */
 export type Fact = string;
@@ -78,17 +78,14 @@ export type Layer =
  */
 export type Condition = string;
 
-export interface Check {
-  readonly id: string;
-  readonly text: string;
-}
-
 /**
  * One thing done at a bench. Which operations make up an end is decided by `only`; in what order, by
  * the facts that they need, make and are blocked by.
  */
 export interface Operation {
   readonly id: string;
+  /** By what its words are found; its id if not said. */
+  readonly wording?: string;
   readonly kind: OperationKind;
   readonly part?: PartId;
   readonly layer?: Layer;
@@ -102,10 +99,8 @@ export interface Operation {
   readonly irreversible: boolean;
   /** Whether the connector is fixed on by it: parts can't pass any more, an old test doesn't count. */
   readonly fixes: boolean;
-  /** What to do, in one or two short sentences; {scheme}, {strip}, {die} and others are filled in. */
-  readonly instruction: string;
-  readonly why: string;
-  readonly checks: readonly Check[];
+  /** What is looked at, each by its id. */
+  readonly checks: readonly string[];
   readonly tools: readonly string[];
   readonly seconds: number;
   /** A length that can be measured when it is done. */
@@ -114,12 +109,9 @@ export interface Operation {
   readonly depth: number;
   /** Done on site once the end is made and tested: told with the plan, no step of it. */
   readonly afterwards?: boolean;
-  /** How to go on if it was left out until it was too late. */
-  readonly wayBack?: string;
 }
 
-type Row = Pick<Operation, 'id' | 'kind' | 'instruction' | 'why' | 'seconds' | 'depth'> &
-  Partial<Operation>;
+type Row = Pick<Operation, 'id' | 'kind' | 'seconds' | 'depth'> & Partial<Operation>;
 
 /** An operation that makes the fact of its own name, and is plain in all that is not said. */
 export const operation = (row: Row): Operation => ({
@@ -134,6 +126,6 @@ export const operation = (row: Row): Operation => ({
   ...row,
 });
 
-/** A check of a stop point, from its id and its words. */
-export const checks = (rows: Readonly<Record<string, string>>): Check[] =>
-  Object.entries(rows).map(([id, text]) => ({ id, text }));
+/** By what an operation's words are found. */
+export const wordingOf = ({ id, wording = id }: Pick<Operation, 'id' | 'wording'>): string =>
+  wording;

@@ -1,4 +1,5 @@
 import { BUILT_IN } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { taskFor } from '../testing/tasks';
 import { kitFor } from './kit';
 import { paceOf, type PacedTick } from './pace';
@@ -79,7 +80,7 @@ describe('paceOf', () => {
 
 describe('kitFor', () => {
   const counts = (kit: ReturnType<typeof kitFor>) =>
-    Object.fromEntries(kit.parts.map(({ name, count }) => [name, count]));
+    Object.fromEntries(inEnglish(kit.parts).map(({ name, count }) => [name, count]));
 
   it('counts parts by the end and by the core, and tools once', () => {
     const plug = taskFor();

@@ -1,6 +1,8 @@
 import { BUILT_IN, DEFAULT_SCHOOLS, type CableId, type ConnectorId } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { taskFor } from '../testing/tasks';
-import { planTermination, type TerminationTask } from './plan-termination';
+import { planTermination } from './plan-termination';
+import type { TerminationTask } from './task';
 
 /** What is read at an end, one line a step: the instruction and what is checked there. */
 function read(
@@ -8,7 +10,7 @@ function read(
   connector: ConnectorId,
   rest: Partial<Omit<TerminationTask, 'cable' | 'connector'>> = {},
 ): string[] {
-  const plan = planTermination(taskFor({ cable, connector, ...rest }), BUILT_IN);
+  const plan = inEnglish(planTermination(taskFor({ cable, connector, ...rest }), BUILT_IN));
   if (!plan.fit.ok) throw new Error(`${connector} on ${cable} is refused`);
   return plan.steps.map(({ instruction, checks }) =>
     [instruction, ...checks.map(({ text }) => text)].join(' | '),

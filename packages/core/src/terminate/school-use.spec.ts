@@ -1,4 +1,5 @@
 import { BUILT_IN, DEFAULT_SCHOOLS, SCHOOLS, assignCores } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { EVERY_PAIR } from '../testing/tasks';
 import { planTermination } from './plan-termination';
 import { schoolMismatch, schoolsInUse } from './school-use';
@@ -41,7 +42,7 @@ describe('schoolsInUse', () => {
   it('is called the job’s where somebody chose it, and the usual one where nobody did', () => {
     const saysOf = (chosen: readonly (keyof typeof DEFAULT_SCHOOLS)[]) =>
       fitting.flatMap((task) =>
-        planTermination({ ...task, chosen }, BUILT_IN).steps.map(({ why }) => why),
+        inEnglish(planTermination({ ...task, chosen }, BUILT_IN)).steps.map(({ why }) => why),
       );
     const [nobody, all] = [saysOf([]), saysOf(SCHOOLS.map(({ id }) => id))];
     const count = (list: readonly string[], begin: string) =>
@@ -61,7 +62,9 @@ describe('schoolsInUse', () => {
 describe('schoolMismatch', () => {
   it('says where a connector is not what the job has chosen, and only there', () => {
     const told = (id: string, rest = {}) =>
-      schoolMismatch(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest }, ['plug', 'joint']);
+      inEnglish(
+        schoolMismatch(BUILT_IN.connector(id), { ...DEFAULT_SCHOOLS, ...rest }, ['plug', 'joint']),
+      );
     expect(told('plug-8p8c')).toBeNull();
     expect(told('plug-8p8c-pass-through')).toBe(
       'This job’s school is standard plugs; 8P8C plug, pass-through is pass-through plugs.',

@@ -1,7 +1,9 @@
 import { SCHOOLS, type Connector, type SchoolId, type Schools } from '../catalogue';
 import { FOLDS_BRAID } from './cuts';
+import type { Message } from '../message';
+import { tell } from './messages';
 import { OPERATIONS } from './operations';
-import type { TerminationTask } from './plan-termination';
+import type { TerminationTask } from './task';
 
 /** The schools that change how an end is made. */
 export function schoolsInUse({ connector, cable }: TerminationTask): SchoolId[] {
@@ -28,17 +30,19 @@ const STANDS_FOR: readonly (readonly [SchoolId, string, (part: Connector) => boo
   ['joint', 'twist', ({ traits }) => traits.includes('joint-twist')],
 ];
 
-/** What a job does otherwise than this connector stands for, in a sentence; null where they agree. */
+/** What a job does otherwise than this connector stands for; null where they agree. */
 export function schoolMismatch(
   part: Connector,
   schools: Schools,
   chosen: readonly SchoolId[],
-): string | null {
+): Message | null {
   const row = STANDS_FOR.find(([, , is]) => is(part));
   if (!row || schools[row[0]] === row[1] || !chosen.includes(row[0])) return null;
   const [id, option] = row;
-  const options = SCHOOLS.find((school) => school.id === id)?.options ?? [];
-  const named = (wanted: string) =>
-    (options.find((choice) => choice.id === wanted)?.name ?? wanted).toLowerCase();
-  return `This job’s school is ${named(schools[id])}; ${part.name} is ${named(option)}.`;
+  return tell('other-school', {
+    school: id,
+    chosen: schools[id],
+    connector: part.name,
+    stands: option,
+  });
 }

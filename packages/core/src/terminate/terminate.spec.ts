@@ -6,15 +6,19 @@ import {
   conductor,
   type SchemeId,
 } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { EVERY_PAIR, taskFor } from '../testing/tasks';
 import { foldedMm } from './cuts';
 import { judgeMeasure } from './measure';
-import { operation, type Operation } from './operation';
+import { fillOf } from './fill';
+import { tell } from './messages';
+import { operation, wordingOf, type Operation } from './operation';
 import { OPERATIONS } from './operations';
-import { planTermination as planIn, type TerminationTask } from './plan-termination';
+import { planTermination as planIn } from './plan-termination';
+import type { TerminationTask } from './task';
 import { solveOrder } from './solve-order';
 
-const planTermination = (row: TerminationTask) => planIn(row, BUILT_IN);
+const planTermination = (row: TerminationTask) => inEnglish(planIn(row, BUILT_IN));
 const task = taskFor;
 const wiringRows = (scheme: SchemeId) =>
   assignCores(
@@ -131,10 +135,10 @@ describe('planTermination', () => {
 
   it('lets a pass-through plug be stripped long: it is cut flush', () => {
     const measure = (connector: string) =>
-      planTermination(task({ connector })).steps.find(({ id }) => id === 'strip-jacket')?.measure;
+      planIn(task({ connector }), BUILT_IN).steps.find(({ id }) => id === 'strip-jacket')?.measure;
     const verdict = (connector: string, mm: number) => {
       const held = measure(connector);
-      return held ? judgeMeasure(held, mm, 'metric').fits : null;
+      return held ? judgeMeasure(held, mm).fits : null;
     };
     expect(verdict('plug-8p8c-pass-through', 70)).toBe('in');
     expect(verdict('plug-8p8c', 70)).toBe('over');
@@ -295,15 +299,17 @@ describe('the tables of operations', () => {
   it('say what to do and why, and stop before what can’t be undone', () => {
     for (const [family, rows] of tables)
       for (const row of rows) {
-        expect(row.instruction)
-          .withContext(row.id)
-          .toMatch(/^[A-Z].*[.]$/);
-        expect(row.why)
-          .withContext(row.id)
-          .toMatch(/^[A-Z].*[.]$/);
+        const step = wordingOf(row);
+        const fill = fillOf(taskFor());
+        for (const words of [tell('instruction', { step, fill }), tell('why', { step, fill })])
+          expect(inEnglish(words))
+            .withContext(row.id)
+            .toMatch(/^[A-Z].*[.]$/);
         expect(row.seconds).toBeGreaterThan(0);
         if (row.kind === 'thread-on' || row.blockedBy.length > 0)
-          expect(row.wayBack).withContext(`${family} ${row.id}`).toBeDefined();
+          expect(inEnglish(tell('way-back-of', { step })))
+            .withContext(`${family} ${row.id}`)
+            .not.toBe('');
       }
   });
 
@@ -314,7 +320,7 @@ describe('the tables of operations', () => {
 
 describe('solveOrder', () => {
   const step = (id: string, rest: Partial<Operation> = {}): Operation =>
-    operation({ id, kind: 'check', instruction: '', why: '', seconds: 0, depth: 0, ...rest });
+    operation({ id, kind: 'check', seconds: 0, depth: 0, ...rest });
   const ids = (operations: Operation[]) => solveOrder(operations)?.map((row) => row.id);
 
   it('puts a part on before what blocks it, whatever the order of the rows', () => {

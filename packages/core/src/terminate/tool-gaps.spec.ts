@@ -1,7 +1,8 @@
 import { BUILT_IN } from '../catalogue';
+import { inEnglish } from '../testing/in-english';
 import { EVERY_PAIR, taskFor } from '../testing/tasks';
 import { planTermination, type TerminationPlan } from './plan-termination';
-import { toolGaps, type ToolGap } from './tool-gaps';
+import { toolGaps } from './tool-gaps';
 
 const plans = EVERY_PAIR.map((task) => planTermination(task, BUILT_IN)).filter(
   (plan) => plan.fit.ok,
@@ -13,7 +14,7 @@ const gapsOf = (
   { steps }: TerminationPlan,
   missing: ReadonlySet<string>,
   isLeft?: (step: { readonly id: string }) => boolean,
-): ToolGap[] => toolGaps(steps, (tool) => !missing.has(tool), isLeft);
+) => inEnglish(toolGaps(steps, (tool) => !missing.has(tool), isLeft));
 
 describe('toolGaps', () => {
   it('are none with every tool at hand, or with none missing that is asked for', () => {

@@ -1,5 +1,6 @@
-import type { Operation } from './operation';
-import { title } from './why-now';
+import { sentences, type Message } from '../message';
+import { tell } from './messages';
+import { wordingOf, type Operation } from './operation';
 
 /** How to mend an end on which a part was left off until it could not go on any more. */
 export interface WayBack {
@@ -9,7 +10,7 @@ export interface WayBack {
   readonly stepIds: readonly string[];
   /** What it costs at the usual pace: taking back and doing again. */
   readonly seconds: number;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /**
@@ -20,14 +21,14 @@ export interface WayBack {
  */
 export function cheapestWayBack(late: Operation, done: readonly Operation[]): WayBack {
   const undone = shutOutBy(late, done);
-  const hint = late.wayBack ? ` ${late.wayBack}` : '';
+  const hint = tell('way-back-of', { step: wordingOf(late) });
   if (undone.some(({ irreversible }) => irreversible)) {
     const seconds = sum(done);
     return {
       kind: 'remake',
       stepIds: done.map(({ id }) => id),
       seconds,
-      sentence: `The cheapest way back is to cut this end off and make it again, ${minutes(seconds)}.${hint}`,
+      sentence: sentences([tell('cut-off-again', { seconds }), hint]),
     };
   }
   const seconds = 2 * sum(undone) + late.seconds;
@@ -36,7 +37,10 @@ export function cheapestWayBack(late: Operation, done: readonly Operation[]): Wa
     kind: 'take-back',
     stepIds: undone.map(({ id }) => id).reverse(),
     seconds,
-    sentence: `The cheapest way back is to undo “${first ? title(first) : ''}” and what came after it, ${minutes(seconds)}.${hint}`,
+    sentence: sentences([
+      tell('undo-from', { step: first ? wordingOf(first) : null, seconds }),
+      hint,
+    ]),
   };
 }
 
@@ -56,8 +60,3 @@ function shutOutBy(late: Operation, done: readonly Operation[]): Operation[] {
 
 const sum = (operations: readonly Operation[]) =>
   operations.reduce((total, { seconds }) => total + seconds, 0);
-
-function minutes(seconds: number): string {
-  const count = Math.max(1, Math.round(seconds / 60));
-  return `about ${count} ${count === 1 ? 'minute' : 'minutes'}`;
-}

@@ -1,5 +1,9 @@
 import type { Cable } from '../catalogue';
-import type { Step, TerminationPlan } from '../terminate';
+import type { Told } from '@near-spoke/words';
+import type { Step as PlannedStep, TerminationPlan as Planned } from '../terminate';
+
+type Step = Told<PlannedStep>;
+type TerminationPlan = Told<Planned>;
 
 /**
  * A cable's end on a bench, apart from the planner: it knows what is on the cable and in what order, what is

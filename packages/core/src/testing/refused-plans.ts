@@ -1,4 +1,8 @@
-import type { TerminationPlan } from '../terminate';
+import type { Told } from '@near-spoke/words';
+import type { PartId, TerminationPlan as Planned } from '../terminate';
+
+type TerminationPlan = Told<Planned>;
+
 /**
  * Plans that were once shown and that hands can't follow. One step a line: id, operation, part, layer and
  * instruction; checks after a step begin with a dash. The bench has to refuse each of them.
@@ -263,7 +267,7 @@ export const REFUSED_PLANS: readonly RefusedPlan[] = PLANS.map(([cable, kit, tex
     cable,
     plan: {
       fit: { ok: true, problems: [] },
-      parts: parts.split(' '),
+      parts: parts.split(' ') as PartId[],
       tools: [],
       cuts: cuts.split(' ').map((cut) => {
         const [layer = '', mm = '0'] = cut.split(':');

@@ -16,13 +16,15 @@ import { Router, RouterLink } from '@angular/router';
 import type { LinkSummary } from '@near-spoke/contract';
 import { wiringOf, type End } from '@near-spoke/core/link';
 import { taskOf, tickedKeys } from '@near-spoke/core/record';
-import { planBatch, tickKeys, type Step } from '@near-spoke/core/terminate';
+import { planBatch, terminateMessage, tickKeys, type Step } from '@near-spoke/core/terminate';
+import { told, type Told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { ConnectorFace, Cutback } from '../drawing';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
 import { OwnPace } from '../shell/own-pace';
 import { Shortcuts } from '../shell/shortcuts';
+import { Words } from '../shell/words';
 import { factsActions, factsFeature, factsOf, loadingOf } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
@@ -35,7 +37,7 @@ const CUTTING = new Set<Step['operation']>(['strip', 'trim', 'cut']);
 interface Item {
   readonly endId: string;
   readonly label: string;
-  readonly step: Step;
+  readonly step: Told<Step>;
   readonly left: readonly string[];
 }
 
@@ -93,10 +95,18 @@ export class BatchPage {
     }
     return ends;
   });
+  private readonly words = inject(Words);
+  protected readonly tell = computed(() => this.words.in(this.job().units));
   private readonly plan = computed(() =>
-    planBatch(
-      [...this.ends()].map(([id, { link, end }]) => ({ id, task: taskOf(link, end, this.job()) })),
-      this.job().catalogue,
+    told(
+      planBatch(
+        [...this.ends()].map(([id, { link, end }]) => ({
+          id,
+          task: taskOf(link, end, this.job()),
+        })),
+        this.job().catalogue,
+      ),
+      this.tell(),
     ),
   );
   private readonly ticked = computed(() => {
@@ -125,7 +135,7 @@ export class BatchPage {
       const steps = [...new Map(items.map(({ step }) => [step.id, step])).values()];
       return {
         index,
-        tool: tool || 'bare hands',
+        tool: tool ? this.tell()(terminateMessage('tool', { tool })) : 'bare hands',
         steps,
         items,
         done: items.filter(({ left }) => left.length === 0).length,

@@ -22,6 +22,7 @@ import { Store } from '@ngrx/store';
 import { CableSection, ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
+import { Words } from '../shell/words';
 import { CABLE_FAMILY_NAME, CONNECTOR_FAMILY_NAME, groupsOf } from '../site/part-groups';
 import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { selectJob } from '../store/job';
@@ -63,6 +64,8 @@ export class CataloguePage {
   private readonly snack = inject(MatSnackBar);
   protected readonly job = this.store.selectSignal(selectJob);
   private readonly own = this.store.selectSignal(partsFeature.selectAll);
+  private readonly words = inject(Words);
+  protected readonly tell = computed(() => this.words.in(this.job().units));
 
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly search = signal('');

@@ -1,7 +1,9 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { Cable } from '@near-spoke/core/catalogue';
-import { CUT_WORDS, type Cut } from '@near-spoke/core/terminate';
-import { formatCut, formatCutWithin, formatMm, type UnitSystem } from '@near-spoke/core/units';
+import { common } from '@near-spoke/core/message';
+import { terminateMessage, type Cut } from '@near-spoke/core/terminate';
+import { formatMm } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
 
 const LEFT_MM = 14;
 /** Never drawn larger than as if it were so wide. */
@@ -36,12 +38,13 @@ export class Cutback {
   readonly cuts = input.required<readonly Cut[]>();
   /** How much braid lies folded back over the jacket. */
   readonly foldedMm = input(0);
-  readonly units = input<UnitSystem>('metric');
+  readonly tell = input.required<Tell>();
 
   protected readonly drawing = computed(() => {
     const cable = this.cable();
     const foldedMm = this.foldedMm();
-    const units = this.units();
+    const tell = this.tell();
+    const words = tell.pages.cutback;
     const cuts = [...this.cuts()].sort((a, b) => b.fromEndMm - a.fromEndMm);
     const longest = cuts[0]?.fromEndMm ?? 0;
     if (longest === 0) return null;
@@ -54,7 +57,7 @@ export class Cutback {
       x: x(cut.fromEndMm),
       y: cable.jacketMm / 2 + 3 + index * ROW_MM,
       letter: 'ABCDEF'[index] ?? '',
-      text: `${CUT_WORDS[cut.layer].leaves} ${size(cut.fromEndMm, cut.toleranceMm, units)}`,
+      text: `${tell(terminateMessage('cut-leaves', { layer: cut.layer }))} ${size(cut.fromEndMm, cut.toleranceMm, tell)}`,
     }));
     // From the outside in: each layer shows between its own cut and the next.
     const layers = cuts
@@ -79,7 +82,7 @@ export class Cutback {
               width: foldedMm * scale,
               x: x(jacket?.fromEndMm ?? 0) - foldedMm * scale,
               thick: cable.jacketMm + 0.8,
-              text: `braid folded back over the jacket, ${formatCut(Math.round(foldedMm * 10) / 10, units)} of it`,
+              text: words.folded(tell(common('cut', { mm: Math.round(foldedMm * 10) / 10 }))),
             }
           : null,
       jacketMm: cable.jacketMm,
@@ -92,23 +95,26 @@ export class Cutback {
       trim: conductors
         ? {
             x: x(conductors.fromEndMm),
-            text: `which leaves ${size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm, units)}`,
+            text: words.leaves(size(jacket?.fromDatumMm ?? 0, conductors.toleranceMm, tell)),
           }
         : null,
       width: Math.max(endX + 5, WIDTH_MM),
       top: -cable.jacketMm / 2 - 8,
       height: cable.jacketMm + 11 + rows.length * ROW_MM,
-      spoken: [
-        ...rows.map(({ text }) => text),
-        ...(foldedMm > 0 ? ['the braid folded back over the jacket'] : []),
-      ].join('; '),
+      spoken: words.fromEnd(
+        [...rows.map(({ text }) => text), ...(foldedMm > 0 ? [words.foldedSpoken] : [])].join('; '),
+      ),
+      caption: this.generic() ? words.generic(this.name()) : words.ofSheet(this.name()),
+      shortened: scale < 1 ? words.shortened : '',
     };
   });
   protected readonly lines = [-1.5, -0.5, 0.5, 1.5];
 }
 
 /** "30 mm ± 5 mm (1.18 in)", or "1 3/16 in ± 1/8 in (30 mm ± 5 mm)". */
-function size(mm: number, toleranceMm: number, units: UnitSystem): string {
-  const said = toleranceMm > 0 ? formatCutWithin(mm, toleranceMm, units) : formatCut(mm, units);
-  return units === 'metric' ? `${said} (${formatMm(mm, 'imperial')})` : said;
+function size(mm: number, toleranceMm: number, tell: Tell): string {
+  const said = tell(
+    toleranceMm > 0 ? common('cut-within', { mm, toleranceMm }) : common('cut', { mm }),
+  );
+  return tell.units === 'metric' ? `${said} (${formatMm(mm, 'imperial')})` : said;
 }

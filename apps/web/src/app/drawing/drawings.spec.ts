@@ -11,6 +11,8 @@ import {
 } from '@near-spoke/core/catalogue';
 import { PLAIN_JOB, conductorGraph, joinedGroups, wiringOf } from '@near-spoke/core/link';
 import { fitProblems } from '@near-spoke/core/terminate';
+import { tellIn } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
 import { provideIcons } from '../shell/icons';
 import { testLink } from '../testing/links';
 import { ConnectorFace } from './connector-face';
@@ -153,7 +155,12 @@ describe('LinkRuler', () => {
 describe('Cutback', () => {
   const cutback = (cable: string, part: string) => {
     const { name, cuts } = BUILT_IN.connector(part);
-    return draw(Cutback, { cable: BUILT_IN.cable(cable), name, cuts });
+    return draw(Cutback, {
+      cable: BUILT_IN.cable(cable),
+      name,
+      cuts,
+      tell: tellIn(ENGLISH, 'metric'),
+    });
   };
 
   it('dimensions the cuts in millimetres and inches, and calls them generic', () => {

@@ -1,4 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
+import { terminateMessage, type PartId } from '@near-spoke/core/terminate';
+import type { Tell } from '@near-spoke/words';
 
 /** How wide a part is drawn, and how thick against the cable. */
 const SHAPES: Readonly<Record<string, readonly [width: number, thick: number]>> = {
@@ -12,16 +14,14 @@ const SHAPES: Readonly<Record<string, readonly [width: number, thick: number]>> 
 
 const CABLE_PX = 14;
 const GAP_PX = 64;
+/** How wide a letter of a name is, about. */
+const LETTER_PX = 7.5;
 
 /** The cable with what has been slid on it so far, in the order in which it lies. */
 @Component({
   selector: 'ns-on-cable',
   template: `
-    <svg
-      [attr.viewBox]="'0 0 ' + width() + ' 58'"
-      role="img"
-      [attr.aria-label]="'On the cable now: ' + spoken()"
-    >
+    <svg [attr.viewBox]="'0 0 ' + width() + ' 58'" role="img" [attr.aria-label]="spoken()">
       <rect class="jacket" x="-2" y="12" [attr.width]="width() - 40" height="14" />
       <path class="wire" [attr.d]="'M' + (width() - 42) + ' 16h38M' + (width() - 42) + ' 22h38'" />
       @for (item of items(); track item.part) {
@@ -34,7 +34,7 @@ const GAP_PX = 64;
           [attr.height]="item.thick"
           rx="2"
         />
-        <text [attr.x]="item.x" y="52">{{ item.part }}</text>
+        <text [attr.x]="item.x" y="52">{{ item.name }}</text>
       }
     </svg>
   `,
@@ -72,19 +72,30 @@ const GAP_PX = 64;
 })
 export class OnCable {
   readonly parts =
-    input.required<readonly { readonly part: string; readonly inPlace: boolean }[]>();
+    input.required<readonly { readonly part: PartId; readonly inPlace: boolean }[]>();
+  readonly tell = input.required<Tell>();
 
-  protected readonly width = computed(() => Math.max(240, 60 + this.parts().length * GAP_PX));
+  private readonly named = computed(() =>
+    this.parts().map((row) => ({
+      ...row,
+      name: this.tell()(terminateMessage('part', { part: row.part })),
+    })),
+  );
+  /** From one part to the next: as far as their names need. */
+  private readonly gap = computed(() =>
+    Math.max(GAP_PX, ...this.named().map(({ name }) => name.length * LETTER_PX)),
+  );
+  protected readonly width = computed(() => Math.max(240, 60 + this.parts().length * this.gap()));
   protected readonly items = computed(() =>
-    this.parts().map(({ part, inPlace }, index) => {
+    this.named().map(({ part, name, inPlace }, index) => {
       const [width, thick] = SHAPES[part] ?? [18, 1.4];
-      const waiting = 36 + index * GAP_PX;
-      return { part, inPlace, x: waiting, width, thick: thick * CABLE_PX };
+      const x = 4 + (index + 0.5) * this.gap();
+      return { part, name, inPlace, x, width, thick: thick * CABLE_PX };
     }),
   );
-  protected readonly spoken = computed(() =>
-    this.parts()
-      .map(({ part, inPlace }) => `${part}${inPlace ? ', in its place' : ''}`)
-      .join('; '),
-  );
+  protected readonly spoken = computed(() => {
+    const { onCable, inPlace } = this.tell().pages.terminate;
+    const all = this.named().map((row) => (row.inPlace ? inPlace(row.name) : row.name));
+    return `${onCable}: ${all.join('; ')}`;
+  });
 }

@@ -10,10 +10,14 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { terminateEndpoints, type Kit } from '@near-spoke/contract';
+import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
+import type { LanguageId } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
+import { SpokenLanguage } from '../shell/language';
 import { NextThing } from '../shell/next-thing';
 import { Person } from '../shell/person';
+import { Words } from '../shell/words';
 import { Api } from '../store/api/api';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
@@ -34,6 +38,8 @@ export class KitPage {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
   private readonly person = inject(Person);
+  private readonly language = inject(SpokenLanguage).id;
+  private readonly words = inject(Words);
   private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
@@ -61,6 +67,11 @@ export class KitPage {
       why: `Bare needs, without spares; times at ${this.person.name()}’s pace where it is known, walking not counted.${refused}`,
     };
   });
+  protected readonly tools = computed(() =>
+    (this.kit()?.tools ?? []).map((tool) =>
+      this.words.in(this.units())(terminateMessage('tool', { tool })),
+    ),
+  );
   protected readonly cables = computed(() =>
     (this.kit()?.cables ?? []).map(({ name, lengthM, unknown }) => ({
       name,
@@ -70,21 +81,24 @@ export class KitPage {
   );
 
   constructor() {
-    effect(() => this.load(this.siteId(), this.link(), this.person.name()));
+    effect(() => this.load(this.siteId(), this.link(), this.person.name(), this.language()));
   }
 
   protected retry(): void {
-    this.load(this.siteId(), this.link(), this.person.name());
+    this.load(this.siteId(), this.link(), this.person.name(), this.language());
   }
 
   protected print(): void {
     window.print();
   }
 
-  private load(siteId: string, link: string, author: string): void {
+  private load(siteId: string, link: string, author: string, language: LanguageId): void {
     this.failed.set(false);
     this.api
-      .call(terminateEndpoints.kit, { id: siteId, query: { author, ...(link ? { link } : {}) } })
+      .call(terminateEndpoints.kit, {
+        id: siteId,
+        query: { author, language, ...(link ? { link } : {}) },
+      })
       .subscribe({
         next: (kit) => this.kit.set(kit),
         error: () => this.failed.set(true),

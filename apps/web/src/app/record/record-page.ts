@@ -21,15 +21,17 @@ import {
   type BackHere,
   type RecordSection,
 } from '@near-spoke/core/record/sections';
-import { remakeCauseName, tickKeys } from '@near-spoke/core/terminate';
+import { terminateMessage, tickKeys, type RemakeCause } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
 import { formatCut } from '@near-spoke/core/units';
+import { told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
+import { Words } from '../shell/words';
 import { Api } from '../store/api/api';
 import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
@@ -63,7 +65,10 @@ export class RecordPage {
   private readonly deeds = inject(Deeds);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
-  protected readonly causeName = remakeCauseName;
+  private readonly words = inject(Words);
+  protected readonly tell = computed(() => this.words.in(this.open.units()));
+  protected readonly causeName = (cause: RemakeCause | '') =>
+    cause === '' ? '' : this.tell()(terminateMessage('remake-cause', { cause }));
   protected readonly formatCut = formatCut;
   protected readonly signature = signature;
   protected readonly stateName = STATE_NAME;
@@ -92,7 +97,7 @@ export class RecordPage {
     return ENDS.map((end) => {
       const ticked = tickedKeys(ticks, end);
       const together = togetherWith(ticks, end);
-      const { plan, doneSteps } = standing.ends[end];
+      const { plan, doneSteps } = told(standing.ends[end], this.tell());
       return {
         end,
         place: this.link()?.[end].place ?? '',

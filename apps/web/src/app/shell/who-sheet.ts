@@ -3,15 +3,18 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatDialogModule, MatDialogRef } from '@angular/material/dialog';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
+import { MatSelectModule } from '@angular/material/select';
+import { LANGUAGE_IDS, LANGUAGE_NAMES, type LanguageId } from '@near-spoke/words/language-ids';
+import { SpokenLanguage } from './language';
 import { Person } from './person';
 
 /** Asks who works at this device. */
 @Component({
   selector: 'ns-who-sheet',
-  imports: [MatButtonModule, MatDialogModule, MatFormFieldModule, MatInputModule],
+  imports: [MatButtonModule, MatDialogModule, MatFormFieldModule, MatInputModule, MatSelectModule],
   template: `
     <h2 mat-dialog-title>Who works here?</h2>
-    <form (submit)="save($event, box.value, device.value)">
+    <form (submit)="save($event, box.value, device.value, spoken.value)">
       <mat-dialog-content>
         <mat-form-field>
           <mat-label>Name or role</mat-label>
@@ -22,6 +25,15 @@ import { Person } from './person';
           <mat-label>This device</mat-label>
           <input matInput #device [value]="person.device()" maxlength="80" autocomplete="off" />
           <mat-hint>“van tablet”: kept with every entry made on it</mat-hint>
+        </mat-form-field>
+        <mat-form-field>
+          <mat-label>Language</mat-label>
+          <mat-select #spoken [value]="language.id()">
+            @for (row of languages; track row.id) {
+              <mat-option [value]="row.id" [lang]="row.id">{{ row.name }}</mat-option>
+            }
+          </mat-select>
+          <mat-hint>Of steps, findings and records; the rest is in English</mat-hint>
         </mat-form-field>
       </mat-dialog-content>
       <mat-dialog-actions align="end">
@@ -40,11 +52,14 @@ import { Person } from './person';
 })
 export class WhoSheet {
   protected readonly person = inject(Person);
+  protected readonly language = inject(SpokenLanguage);
+  protected readonly languages = LANGUAGE_IDS.map((id) => ({ id, name: LANGUAGE_NAMES[id] }));
   private readonly dialog = inject<MatDialogRef<WhoSheet>>(MatDialogRef);
 
-  protected save(event: Event, name: string, device: string): void {
+  protected save(event: Event, name: string, device: string, language: LanguageId): void {
     event.preventDefault();
     this.person.set(name, device);
+    this.language.id.set(language);
     this.dialog.close();
   }
 }

@@ -42,10 +42,12 @@ import {
 import { NOT_TESTED, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination, schoolMismatch, schoolsInUse } from '@near-spoke/core/terminate';
 import { LENGTH_UNIT, parseLength, writeLength, type UnitSystem } from '@near-spoke/core/units';
+import { told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
 import { kept } from '../shell/kept';
+import { Words } from '../shell/words';
 import { selectJob } from '../store/job';
 import { factsActions } from '../store/facts/facts';
 import { linksActions, linksFeature } from '../store/links/links';
@@ -147,10 +149,12 @@ export class LinkFormPage {
     const row = catalogue.findCable(cable);
     return row ? connectorsFor(row, environment, catalogue) : [];
   });
+  private readonly words = inject(Words);
+  private readonly tell = computed(() => this.words.in(this.units()));
   /** What does not go together, for either end, and where an end leaves the job's schools. */
   protected readonly misfits = computed(() =>
     this.tasks().flatMap(({ end, task }) =>
-      planTermination(task, this.job().catalogue).fit.problems.map(
+      told(planTermination(task, this.job().catalogue).fit.problems, this.tell()).map(
         ({ what, have, need, off, suggestion }) =>
           `${end}: ${what}: ${have}, needs ${need}${off ? `, ${off}` : ''}. ${suggestion}`,
       ),
@@ -159,10 +163,13 @@ export class LinkFormPage {
   protected readonly mismatches = computed(() =>
     this.tasks().flatMap(
       ({ task }) =>
-        schoolMismatch(
-          task.connector,
-          schoolsOf(this.described(), this.job()),
-          chosenIds(this.job().schools, this.described().schools),
+        told(
+          schoolMismatch(
+            task.connector,
+            schoolsOf(this.described(), this.job()),
+            chosenIds(this.job().schools, this.described().schools),
+          ),
+          this.tell(),
         ) ?? [],
     ),
   );

@@ -1,9 +1,10 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { chosenSchools } from '@near-spoke/core/catalogue';
-import { CUT_WORDS, cutsOf } from '@near-spoke/core/terminate';
+import { cutsOf, terminateMessage } from '@near-spoke/core/terminate';
 import { METRES_PER, formatMm } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { NextThing } from '../shell/next-thing';
+import { Words } from '../shell/words';
 import { selectJob } from '../store/job';
 
 const INCH_MM = METRES_PER.in * 1000;
@@ -22,6 +23,7 @@ export class TemplatePage {
   /** How coax is stripped, where a link does it otherwise than its site. */
   readonly strip = input('');
 
+  private readonly words = inject(Words);
   private readonly job = inject(Store).selectSignal(selectJob);
   protected readonly part = computed(() => this.job().catalogue.findConnector(this.connector()));
   protected readonly wire = computed(() => this.job().catalogue.findCable(this.cable()));
@@ -35,7 +37,7 @@ export class TemplatePage {
     this.made().map((cut, index) => ({
       ...cut,
       y: (this.wire()?.jacketMm ?? 6) + 20 + index * 7,
-      text: `${CUT_WORDS[cut.layer].order}: ${cut.fromEndMm} mm ± ${cut.toleranceMm} mm (${formatMm(cut.fromEndMm, 'imperial')})`,
+      text: `${this.words.in('metric')(terminateMessage('cut-order', { layer: cut.layer }))}: ${cut.fromEndMm} mm ± ${cut.toleranceMm} mm (${formatMm(cut.fromEndMm, 'imperial')})`,
     })),
   );
   /** As long as an upright page holds; what is longer is printed from the PDF, which lies down. */

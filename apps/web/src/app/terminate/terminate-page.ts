@@ -23,15 +23,17 @@ import {
   REMAKE_CAUSES,
   foldedMm,
   judgeMeasure,
-  measureSaid,
   kitFor,
+  measureSaid,
   schoolsInUse,
+  terminateMessage,
   tickKeys,
   toolGaps,
   type RemakeCause,
   type Step,
 } from '@near-spoke/core/terminate';
 import { parseLength } from '@near-spoke/core/units';
+import { told, type Told } from '@near-spoke/words';
 import { ConductorSwatch, ConnectorFace, Cutback, OnCable } from '../drawing';
 import { OpenLink } from '../link/open-link';
 import { Deeds, otherEnd } from '../shell/deeds';
@@ -40,6 +42,7 @@ import { OwnPace } from '../shell/own-pace';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import { KeyOf } from '../shell/key-of';
+import { Words } from '../shell/words';
 
 const CUTTING = new Set<Step['operation']>([
   'strip',
@@ -52,13 +55,6 @@ const CUTTING = new Set<Step['operation']>([
 
 /** More contacts than this are read off the picture. */
 const LISTED = 20;
-
-const END_STATE: Readonly<Record<string, string>> = {
-  'does-not-fit': 'does not fit',
-  bare: 'not begun',
-  begun: 'begun',
-  made: 'made',
-};
 
 /** How to make both ends, one step at a time. */
 @Component({
@@ -84,24 +80,26 @@ const END_STATE: Readonly<Record<string, string>> = {
 })
 export class TerminatePage {
   protected readonly open = inject(OpenLink);
-  protected readonly measureSaid = measureSaid;
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly pace = inject(OwnPace);
+  private readonly words = inject(Words);
 
   protected readonly endList = ENDS;
-  protected readonly endState = END_STATE;
   private readonly chosen = signal<End | null>(null);
   protected readonly turns = signal(0);
 
+  /** Words for what this end tells, and those of the page itself. */
+  protected readonly tell = computed(() => this.words.in(this.open.units()));
+  protected readonly say = computed(() => this.tell().pages.terminate);
   protected readonly link = computed(() => this.open.link());
   private readonly ends = computed(() => this.open.standing()?.ends);
   /** The end that was chosen; else the first that is not made. */
   protected readonly end = computed<End>(
     () => this.chosen() ?? ENDS.find((end) => this.ends()?.[end].state !== 'made') ?? 'near',
   );
-  protected readonly progress = computed(() => this.ends()?.[this.end()]);
-  protected readonly stateOf = (end: End) => END_STATE[this.ends()?.[end].state ?? 'bare'] ?? '';
+  protected readonly progress = computed(() => told(this.ends()?.[this.end()], this.tell()));
+  protected readonly stateOf = (end: End) => this.say().states[this.ends()?.[end].state ?? 'bare'];
   protected readonly here = computed(() => this.link()?.[this.end()]);
   /** How this end is made; undefined until the link is there. */
   private readonly task = computed(() => {
@@ -118,7 +116,7 @@ export class TerminatePage {
   });
   protected readonly kit = computed(() => {
     const task = this.task();
-    return task ? kitFor([task], this.open.job().catalogue).parts : [];
+    return task ? told(kitFor([task], this.open.job().catalogue).parts, this.tell()) : [];
   });
   /** The choices that this end follows, with their reasons. */
   protected readonly schools = computed(() => {
@@ -135,7 +133,7 @@ export class TerminatePage {
       return {
         question: school?.question ?? '',
         choice: school?.options.find((option) => option.id === held[id])?.name ?? '',
-        reason: reason || (link.schools[id] ? 'chosen for this link' : 'as usual'),
+        reason: reason || (link.schools[id] ? this.say().chosenHere : this.say().usual),
       };
     });
   });
@@ -158,25 +156,24 @@ export class TerminatePage {
       })),
     }));
   });
+  private readonly measure = computed(() => this.ends()?.[this.end()].next?.measure);
   /** What is typed as measured at this step. */
   protected readonly measuredText = linkedSignal({
     source: () => `${this.end()} ${this.progress()?.next?.id ?? ''}`,
     computation: () => '',
   });
   protected readonly measured = computed(() => {
-    const [measure, text] = [this.progress()?.next?.measure, this.measuredText().trim()];
+    const [measure, text] = [this.measure(), this.measuredText().trim()];
     if (!measure || text === '') return null;
     const units = this.open.units();
     const parsed = parseLength(text, { bareUnit: units === 'metric' ? 'mm' : 'in' });
     if (!parsed.ok) return { mm: null, fits: null, sentence: parsed.reason };
     const mm = Math.round(parsed.lengthM * 100_000) / 100;
-    return { mm, ...judgeMeasure(measure, mm, units) };
+    return { mm, ...told(judgeMeasure(measure, mm), this.tell()) };
   });
   /** What is typed and can't be read is not thrown away by going on. */
   protected readonly unread = computed(() =>
-    this.measured()?.mm === null
-      ? 'What is typed as measured can’t be read: mend it or clear it.'
-      : '',
+    this.measured()?.mm === null ? this.say().unread : '',
   );
   protected readonly folded = computed(() => {
     const [part, cuts] = [this.part(), this.progress()?.plan.cuts];
@@ -188,6 +185,7 @@ export class TerminatePage {
       cable: this.link()?.cable ?? '',
       connector: this.here()?.connector ?? '',
       strip: this.strip(),
+      language: this.tell().language,
     });
     return `/api/terminate/template.pdf?${query.toString()}`;
   });
@@ -196,10 +194,27 @@ export class TerminatePage {
   protected readonly gaps = computed(() => {
     const progress = this.progress();
     if (!progress) return [];
-    const isLeft = (step: Step) => !progress.doneSteps.has(step.id);
-    return toolGaps(progress.plan.steps, (tool) => !this.lacking().includes(tool), isLeft);
+    const isLeft = ({ id }: { readonly id: string }) => !progress.doneSteps.has(id);
+    const gaps = toolGaps(progress.plan.steps, (tool) => !this.lacking().includes(tool), isLeft);
+    return told(gaps, this.tell());
   });
-  protected readonly causes = REMAKE_CAUSES;
+  protected readonly causes = computed(() =>
+    REMAKE_CAUSES.map((id) => ({
+      id,
+      name: this.tell()(terminateMessage('remake-cause', { cause: id })),
+    })),
+  );
+  protected readonly tools = computed(() =>
+    (this.progress()?.plan.tools ?? []).map((tool) => ({
+      id: tool,
+      name: this.tell()(terminateMessage('tool', { tool })),
+    })),
+  );
+  /** What a measure asks for, in the box where it is typed. */
+  protected readonly asked = computed(() => {
+    const measure = this.measure();
+    return measure ? this.tell()(measureSaid(measure)) : '';
+  });
   protected readonly current = computed(() => this.steps().find((row) => row.current));
   private readonly lastTick = computed(() => {
     const ticks = this.open.facts().ticks.filter((tick) => tick.end === this.end());
@@ -215,7 +230,7 @@ export class TerminatePage {
       0,
     );
     const minutes = Math.max(1, Math.round(seconds / 60));
-    return `about ${minutes} min, ${own > 0 ? 'at your own pace' : 'generic'}`;
+    return this.say().timeLeft(minutes, own > 0);
   });
 
   /** Its tests passed, whatever is ticked: no end that works is taken apart for a step that was added since. */
@@ -224,35 +239,37 @@ export class TerminatePage {
   );
 
   /** The screen's one sentence, its reason and its button. */
-  protected readonly told = computed(() => {
+  protected readonly headline = computed(() => {
     const progress = this.progress();
     const late = progress?.late[0];
     const other = otherEnd(this.end());
     const stop = this.current()?.checks.some((row) => !row.done) === true;
+    const say = this.say();
     if (!progress) return { sentence: '', why: '', action: '', stop };
     if (progress.state === 'does-not-fit')
       return {
-        sentence: `${this.part()?.name ?? ''} does not take ${this.cable()?.name ?? ''}${this.where()}.`,
+        sentence: say.doesNotTake(
+          this.part()?.name ?? '',
+          this.cable()?.name ?? '',
+          this.inPlace(),
+        ),
         why: progress.plan.fit.problems[0]?.suggestion ?? '',
-        action: 'Change the link',
+        action: say.changeLink,
         stop: false,
       };
     if (late)
       return {
         sentence: late.sentence,
-        why: 'What is ticked says that a later step was done without it.',
-        action:
-          late.wayBack.kind === 'take-back'
-            ? 'Take these steps back'
-            : 'Cut it off and begin again',
+        why: say.lateWhy,
+        action: late.wayBack.kind === 'take-back' ? say.takeStepsBack : say.cutOff,
         stop: true,
       };
     if (this.provenAsIs()) {
       const left = this.steps().filter(({ done: ticked }) => !ticked).length;
       return {
-        sentence: 'This link is proven as it is.',
-        why: `Of this end ${left} of ${this.steps().length} steps are not ticked: nobody has said that they were done.`,
-        action: 'Open the record',
+        sentence: say.proven,
+        why: say.provenWhy(left, this.steps().length),
+        action: say.openRecord,
         stop: false,
       };
     }
@@ -260,23 +277,25 @@ export class TerminatePage {
       return {
         sentence: progress.next.instruction,
         why: progress.next.why,
-        action: stop ? 'Checked' : 'Done',
+        action: stop ? say.checked : say.done,
         stop,
       };
     }
-    const done = `The ${this.end()} end is made.`;
+    const done = say.endMade(this.end());
     const later = progress.plan.afterwards.join(' ');
     return this.ends()?.[other].state === 'made'
       ? {
           sentence: done,
-          why: `So is the other. ${this.link()?.next.sentence ?? ''} ${later}`.trim(),
-          action: this.link()?.next.stage === 'record' ? 'Open the record' : 'Go on to Verify',
+          why: [say.otherMade, this.link()?.next.sentence, later].filter(Boolean).join(' '),
+          action: this.link()?.next.stage === 'record' ? say.openRecord : say.goVerify,
           stop: false,
         }
       : {
           sentence: done,
-          why: `The ${other} end, at ${this.link()?.[other].place ?? ''}, is left. ${later}`.trim(),
-          action: `Make the ${other} end`,
+          why: [say.otherLeft(other, this.link()?.[other].place ?? ''), later]
+            .filter(Boolean)
+            .join(' '),
+          action: say.makeOther(other),
           stop: false,
         };
   });
@@ -290,9 +309,9 @@ export class TerminatePage {
     });
     inject(Shortcuts).add(
       inject(DestroyRef),
-      { does: 'turn', what: 'Turn the connector over', run: () => this.turns.update((n) => n + 1) },
+      { does: 'turn', what: this.say().turn, run: () => this.turns.update((n) => n + 1) },
       { does: 'other-end', run: () => this.choose(otherEnd(this.end())) },
-      { does: 'undo', what: 'Take the last tick back', run: () => this.undo() },
+      { does: 'undo', what: this.say().takeBack, run: () => this.undo() },
     );
   }
 
@@ -334,12 +353,12 @@ export class TerminatePage {
   }
 
   /** Said with a misfit where the place is what does not fit. */
-  private where(): string {
+  private inPlace(): boolean {
     const problems = this.progress()?.plan.fit.problems ?? [];
-    return problems.every(({ code }) => OF_THE_PLACE.has(code)) ? ' in this place' : '';
+    return problems.every(({ code }) => OF_THE_PLACE.has(code));
   }
 
-  protected tickStep(step: Step, done: boolean): void {
+  protected tickStep(step: Told<Step>, done: boolean): void {
     const link = this.link();
     if (!link) return;
     this.chosen.set(this.end());

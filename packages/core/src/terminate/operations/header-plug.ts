@@ -1,4 +1,4 @@
-import { checks, operation, type Operation } from '../operation';
+import { operation, type Operation } from '../operation';
 import { COMMON } from './cores';
 import { LABEL } from './prepare';
 
@@ -6,14 +6,12 @@ import { LABEL } from './prepare';
 export const HEADER_PLUG: readonly Operation[] = [
   operation({
     id: 'thread-shrink',
+    wording: 'thread-shrink/header-plug',
     kind: 'thread-on',
     part: 'shrink',
     blockedBy: ['insert-contacts'],
-    instruction: 'Slide a wide heat-shrink over the cable for the block.',
-    why: 'It does not pass over the housings.',
     seconds: 5,
     depth: -1,
-    wayBack: 'Take the housings off again with their catch, or make the block with tape.',
   }),
   ...COMMON,
   operation({
@@ -22,9 +20,6 @@ export const HEADER_PLUG: readonly Operation[] = [
     part: 'contacts',
     needs: ['strip-cores', 'unused-dealt-with'],
     irreversible: true,
-    instruction:
-      'Crimp a contact on each core: one pair of wings on the copper, the other on the insulation.',
-    why: 'The insulation’s wings carry the bend, the copper’s the current.',
     tools: ['contact crimper'],
     seconds: 90,
     depth: 4,
@@ -34,12 +29,7 @@ export const HEADER_PLUG: readonly Operation[] = [
     kind: 'check',
     part: 'contacts',
     needs: ['crimp-contacts'],
-    instruction: 'Stop. Check the crimps before a contact clicks into its housing.',
-    why: 'In the housing the crimp is not seen any more.',
-    checks: checks({
-      'wings-closed': 'The wings hold copper and insulation, each its own',
-      'no-stray-strand': 'No strand stands out of a crimp',
-    }),
+    checks: ['wings-closed', 'no-stray-strand'],
     seconds: 20,
     depth: 4,
   }),
@@ -49,8 +39,6 @@ export const HEADER_PLUG: readonly Operation[] = [
     part: 'housing',
     fixes: true,
     needs: ['check-contacts'],
-    instruction: 'Push each contact into its housing until it clicks, in this order: {order}.',
-    why: 'A contact that has not clicked slides back when the block is pushed on.',
     seconds: 40,
     depth: 5,
   }),
@@ -59,12 +47,7 @@ export const HEADER_PLUG: readonly Operation[] = [
     kind: 'check',
     part: 'housing',
     needs: ['insert-contacts'],
-    instruction: 'Read the order before the leads become one block.',
-    why: 'In the block a lead can’t change its place.',
-    checks: checks({
-      click: 'Every contact clicked, and holds against a tug',
-      order: 'From contact 1: {order}',
-    }),
+    checks: ['click', 'order'],
     seconds: 15,
     depth: 5,
   }),
@@ -73,9 +56,6 @@ export const HEADER_PLUG: readonly Operation[] = [
     kind: 'shrink',
     part: 'shrink',
     needs: ['thread-shrink', 'read-block'],
-    instruction:
-      'Hold the housings level side by side, slide the shrink over their backs, and shrink it.',
-    why: 'One block goes on as a whole; four leads go on in twenty-four ways.',
     tools: ['heat gun'],
     seconds: 40,
     depth: 6,
@@ -85,23 +65,17 @@ export const HEADER_PLUG: readonly Operation[] = [
     kind: 'mark',
     part: 'label',
     needs: ['shrink-block'],
-    instruction: 'Mark contact 1 on block and board, the supply toward the outside edge.',
-    why: 'A block without a key goes on turned round as easily as right.',
     seconds: 15,
     depth: 7,
   }),
   operation({
     id: 'prove-block',
+    wording: 'prove-block/header-plug',
     kind: 'check',
     part: 'housing',
     needs: ['mark-one'],
     makes: ['prove-block', 'end-proven'],
-    instruction: 'Check the block with nothing powered.',
-    why: 'Turned round, it puts the supply on a signal.',
-    checks: checks({
-      continuity: 'Every contact reaches its own core and no other',
-      'one-way': 'The mark, or a blocked place, shows the one way it goes on',
-    }),
+    checks: ['continuity', 'one-way'],
     tools: ['meter'],
     seconds: 40,
     depth: 7,

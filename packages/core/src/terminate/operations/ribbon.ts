@@ -1,15 +1,14 @@
-import { checks, operation, type Operation } from '../operation';
+import { operation, type Operation } from '../operation';
 import { LABEL } from './prepare';
 
 /** A connector pressed on a ribbon: which face is up, which edge is first, pressed straight. */
 export const RIBBON_PRESS_ON: readonly Operation[] = [
   operation({
     id: 'cut-square',
+    wording: 'cut-square/ribbon',
     kind: 'cut',
     layer: 'conductors',
     irreversible: true,
-    instruction: 'Cut the ribbon square across, with one stroke.',
-    why: 'A slanted edge runs out of the cover’s last slot.',
     tools: ['flush cutter'],
     seconds: 10,
     depth: 0,
@@ -20,21 +19,14 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     part: 'relief',
     needs: ['cut-square'],
     blockedBy: ['press-cover'],
-    instruction: 'Lead the ribbon through the strain relief bar, if it is a closed one.',
-    why: 'A closed bar does not pass over the pressed connector.',
     seconds: 8,
     depth: 0,
-    wayBack:
-      'It comes over the other end while that is bare; else fold the ribbon back under a clip-on bar.',
   }),
   operation({
     id: 'lay-ribbon',
     kind: 'order',
     layer: 'conductors',
     needs: ['cut-square'],
-    instruction:
-      'Lay the ribbon between body and cover, the marked edge ({firstCore}) at contact {edge}, each core in its groove.',
-    why: 'The cores cross over to the two rows by themselves: 1, {second}, {third} and so on. Face and edge decide everything.',
     only: ['in-edge-order'],
     makes: ['ribbon-laid'],
     seconds: 30,
@@ -47,9 +39,6 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     only: ['own-order'],
     needs: ['cut-square'],
     makes: ['ribbon-laid'],
-    instruction:
-      'Peel the cores apart as far as the map’s picture shows, and lay each in its own groove: {order}.',
-    why: 'This adapter’s order is not the ribbon’s: the marked edge says nothing here, each core has its own slot.',
     seconds: 120,
     depth: 1,
   }),
@@ -60,13 +49,7 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     needs: ['ribbon-laid', 'thread-relief'],
     only: ['in-edge-order'],
     makes: ['ribbon-read'],
-    instruction: 'Stop. Check the ribbon before it is pressed.',
-    why: 'A pressed connector does not come off whole.',
-    checks: checks({
-      'first-edge': 'The marked edge lies at contact {edge}, read on the connector itself',
-      'face-up': 'The ribbon leaves on the side that the housing needs',
-      'in-grooves': 'Every core lies in its groove, {count} in all',
-    }),
+    checks: ['first-edge', 'face-up', 'in-grooves'],
     seconds: 25,
     depth: 1,
   }),
@@ -77,12 +60,7 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     only: ['own-order'],
     needs: ['ribbon-laid', 'thread-relief'],
     makes: ['ribbon-read'],
-    instruction: 'Stop. Read the slots one by one before it is pressed.',
-    why: 'A pressed connector does not come off whole.',
-    checks: checks({
-      'own-slots': 'From contact to contact the cores are: {order}',
-      'face-up': 'The ribbon leaves on the side that the housing needs',
-    }),
+    checks: ['own-slots', 'face-up'],
     seconds: 60,
     depth: 1,
   }),
@@ -93,9 +71,6 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     fixes: true,
     needs: ['ribbon-read'],
     irreversible: true,
-    instruction:
-      'Press body and cover together, straight and slowly, until the cover is level at both ends.',
-    why: 'Pressed askew, one side is cut through and the other not reached.',
     tools: ['ribbon press'],
     seconds: 20,
     depth: 2,
@@ -106,13 +81,7 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     part: 'connector',
     needs: ['press-cover'],
     makes: ['prove-press', 'end-proven'],
-    instruction: 'Check the pressed connector.',
-    why: 'Half a bite conducts today and not in the cold.',
-    checks: checks({
-      level: 'The cover is level and clicked at both ends',
-      continuity: 'First and last core reach their contacts, and not their neighbours',
-      'shell-clear': 'The shell’s tabs clear the housing, or were bent back',
-    }),
+    checks: ['level', 'continuity', 'shell-clear'],
     tools: ['meter'],
     seconds: 40,
     depth: 3,
@@ -123,8 +92,6 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     layer: 'conductors',
     needs: ['prove-press'],
     irreversible: true,
-    instruction: 'Trim what stands out of the cover flush with it.',
-    why: 'Bare ends beside one another short in a metal housing.',
     tools: ['flush cutter'],
     seconds: 15,
     depth: 4,
@@ -134,8 +101,6 @@ export const RIBBON_PRESS_ON: readonly Operation[] = [
     kind: 'fold',
     part: 'relief',
     needs: ['trim-ribbon', 'thread-relief'],
-    instruction: 'Fold the ribbon back over the cover and click the strain relief on.',
-    why: 'A pull must end at the bar, not at the contacts.',
     seconds: 15,
     depth: 5,
   }),

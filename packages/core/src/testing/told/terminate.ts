@@ -1,5 +1,6 @@
 import { BUILT_IN, DEFAULT_SCHOOLS, SCHOOLS } from '../../catalogue';
 import { kitFor, planBatch, planTermination, toolGaps } from '../../terminate';
+import { inEnglish } from '../in-english';
 import { EVERY_PAIR, taskFor } from '../tasks';
 import type { Cases } from './digest';
 
@@ -19,8 +20,8 @@ export const TERMINATE_CASES: Cases = {
       `on ${id}`,
       () =>
         tasks.flatMap((task) => [
-          plan(task),
-          plan({ ...task, otherEnd: 'bare', units: 'imperial' }),
+          inEnglish(plan(task)),
+          inEnglish(plan({ ...task, otherEnd: 'bare' }), 'imperial'),
         ]),
     ]),
   ),
@@ -33,18 +34,23 @@ export const TERMINATE_CASES: Cases = {
             tasks
               .filter((task) => plan(task).fit.ok)
               .slice(0, 2)
-              .map((task) => plan({ ...task, schools: { ...DEFAULT_SCHOOLS, [id]: option.id } })),
+              .map((task) =>
+                inEnglish(plan({ ...task, schools: { ...DEFAULT_SCHOOLS, [id]: option.id } })),
+              ),
           ),
       ]),
     ),
   ),
   'a batch': () =>
-    planBatch(
-      [...OF_CONNECTOR.values()].flatMap((tasks, index) =>
-        tasks.slice(0, 1).map((task) => ({ id: `E${index}`, task })),
+    inEnglish(
+      planBatch(
+        [...OF_CONNECTOR.values()].flatMap((tasks, index) =>
+          tasks.slice(0, 1).map((task) => ({ id: `E${index}`, task })),
+        ),
+        BUILT_IN,
       ),
-      BUILT_IN,
     ),
-  'what to bring': () => kitFor(EVERY_PAIR, BUILT_IN),
-  'with few tools': () => toolGaps(plan(taskFor()).steps, (tool) => FEW_TOOLS.includes(tool)),
+  'what to bring': () => inEnglish(kitFor(EVERY_PAIR, BUILT_IN)),
+  'with few tools': () =>
+    inEnglish(toolGaps(plan(taskFor()).steps, (tool) => FEW_TOOLS.includes(tool))),
 };

@@ -1,0 +1,39 @@
+import { Injectable, computed, effect, inject, signal } from '@angular/core';
+import type { UnitSystem } from '@near-spoke/core/units';
+import { tellIn, type Language, type LanguageId } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
+import { SpokenLanguage } from './language';
+
+/** Languages beside English, each loaded when somebody wants it. */
+const OTHERS: Readonly<Record<Exclude<LanguageId, 'en'>, () => Promise<Language>>> = {
+  de: async () => (await import('@near-spoke/words/de')).GERMAN,
+};
+
+/** The words of this person's language; English until another has come. */
+@Injectable({ providedIn: 'root' })
+export class Words {
+  private readonly wanted = inject(SpokenLanguage).id;
+  private readonly language = signal<Language>(ENGLISH);
+  private readonly told = {
+    metric: computed(() => tellIn(this.language(), 'metric')),
+    imperial: computed(() => tellIn(this.language(), 'imperial')),
+  };
+
+  constructor() {
+    effect(() => {
+      const id = this.wanted();
+      if (id === 'en') this.language.set(ENGLISH);
+      else
+        void OTHERS[id]()
+          .then((language) => {
+            if (this.wanted() === id) this.language.set(language);
+          })
+          .catch(() => undefined);
+    });
+  }
+
+  /** What makes words of messages, in units. */
+  in(units: UnitSystem) {
+    return this.told[units]();
+  }
+}

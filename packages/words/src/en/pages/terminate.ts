@@ -1,0 +1,66 @@
+import type { End } from '@near-spoke/core/link';
+
+const END: Readonly<Record<End, string>> = { near: 'near', far: 'far' };
+
+/** What the page says of itself, around what the work on an end tells. */
+export const TERMINATE_PAGE = {
+  ends: { near: 'Near end', far: 'Far end' },
+  states: {
+    'does-not-fit': 'does not fit',
+    bare: 'not begun',
+    begun: 'begun',
+    made: 'made',
+  },
+  whichEnd: 'Which end',
+  steps: 'Steps',
+  picture: 'Picture',
+  facts: 'Cable, parts and tools',
+  doesNotTake: (connector: string, cable: string, inPlace: boolean) =>
+    `${connector} does not take ${cable}${inPlace ? ' in this place' : ''}.`,
+  changeLink: 'Change the link',
+  lateWhy: 'What is ticked says that a later step was done without it.',
+  takeStepsBack: 'Take these steps back',
+  cutOff: 'Cut it off and begin again',
+  proven: 'This link is proven as it is.',
+  provenWhy: (left: number, all: number) =>
+    `Of this end ${left} of ${all} steps are not ticked: nobody has said that they were done.`,
+  openRecord: 'Open the record',
+  goVerify: 'Go on to Verify',
+  checked: 'Checked',
+  done: 'Done',
+  endMade: (end: End) => `The ${END[end]} end is made.`,
+  otherMade: 'So is the other.',
+  otherLeft: (end: End, place: string) => `The ${END[end]} end, at ${place}, is left.`,
+  makeOther: (end: End) => `Make the ${END[end]} end`,
+  timeLeft: (minutes: number, ownPace: boolean) =>
+    `about ${minutes} min, ${ownPace ? 'at your own pace' : 'generic'}`,
+  measureLine: 'Measure the line, step by step',
+  measureHint: 'Measured? Write it down here, or go on.',
+  unread: 'What is typed as measured can’t be read: mend it or clear it.',
+  checkFirst: 'Check before you go on',
+  leftOff: 'Left off.',
+  cantUndo: 'Can’t be undone.',
+  ticked: (step: string) => `Done: ${step}`,
+  notTicked: (step: string) => `Not done: ${step}`,
+  takeBack: 'Take the last tick back',
+  remake: 'Cut it off and remake it',
+  onCable: 'On the cable now',
+  inPlace: (part: string) => `${part}, in its place`,
+  template: 'Template at 1:1',
+  misfits: 'What does not fit',
+  misfit: (have: string, need: string, off: string) =>
+    `It is ${have}; it needs ${need}${off ? `: ${off}` : ''}.`,
+  generic: 'Catalogue sizes are generic: check the sheets of the cable and the part in your hand.',
+  cable: 'Cable',
+  toolsAtHand: 'Tools at hand',
+  parts: 'Parts',
+  later: 'Later, on site',
+  time: 'Time left',
+  how: 'How this job does it',
+  chosenHere: 'chosen for this link',
+  usual: 'as usual',
+  changeHere: 'Change it for this link',
+  contacts: (rule: string) => `Contact and core, ${rule}`,
+  empty: 'empty',
+  turn: 'Turn the connector over',
+} as const;

@@ -1,0 +1,75 @@
+import { isMessage, type CommonMessages, type Message } from '@near-spoke/core/message';
+import type { TerminateMessages } from '@near-spoke/core/terminate';
+import type { UnitSystem } from '@near-spoke/core/units';
+import type { CUTBACK } from './en/pages/cutback';
+import type { TERMINATE_PAGE } from './en/pages/terminate';
+import type { LanguageId } from './language-ids';
+import type { Same } from './same';
+
+/** Every message that the core can give. */
+export type Messages = CommonMessages & TerminateMessages;
+
+/** Makes words of a message, in one language and one system of units. */
+export interface Tell {
+  (message: Message): string;
+  readonly units: UnitSystem;
+  readonly language: LanguageId;
+  /** What pages say of themselves. */
+  readonly pages: Pages;
+}
+
+/** One function a code. */
+export type WordsFor<Table> = {
+  readonly [Code in keyof Table]: (carried: Table[Code], tell: Tell) => string;
+};
+
+export interface Language {
+  readonly id: LanguageId;
+  readonly words: WordsFor<Messages>;
+  readonly pages: Pages;
+}
+
+export interface Pages {
+  readonly terminate: Same<typeof TERMINATE_PAGE>;
+  readonly cutback: Same<typeof CUTBACK>;
+}
+
+/** @throws where a code has no words in the language */
+export function tellIn({ id, words, pages }: Language, units: UnitSystem): Tell {
+  const table = words as Readonly<
+    Record<string, ((carried: object, tell: Tell) => string) | undefined>
+  >;
+  const tell = ({ code, with: carried }: Message): string => {
+    const say = table[code];
+    if (!say) throw new Error(`“${code}” has no words in ${id}`);
+    return say(carried, told);
+  };
+  const told: Tell = Object.assign(tell, { units, language: id, pages });
+  return told;
+}
+
+/** What holds messages, with words in their places. */
+export type Told<T> = T extends Message
+  ? string
+  : T extends (...given: never) => unknown
+    ? T
+    : T extends ReadonlySet<unknown> | ReadonlyMap<unknown, unknown>
+      ? T
+      : T extends object
+        ? { [Key in keyof T]: Told<T[Key]> }
+        : T;
+
+/** Puts words in the place of every message in plain data; everything else stays as it is. */
+export function told<T>(value: T, tell: Tell): Told<T> {
+  return inWords(value, tell) as Told<T>;
+}
+
+function inWords(value: unknown, tell: Tell): unknown {
+  if (isMessage(value)) return tell(value);
+  if (Array.isArray(value)) return value.map((item) => inWords(item, tell));
+  if (!isPlain(value)) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, held]) => [key, inWords(held, tell)]));
+}
+
+const isPlain = (value: unknown): value is object =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
