@@ -1,8 +1,12 @@
 import { execFileSync } from 'node:child_process';
 import type { LinkRecord } from '@near-spoke/contract';
-import { ENTERED_TEXT, STATE_NAME, tickedKeys } from '@near-spoke/core/record';
+import { recordMessage, tickedKeys } from '@near-spoke/core/record';
+import { tellIn } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
 import { v7 } from 'uuid';
 import { startServer, type TestServer } from './server';
+
+const tell = tellIn(ENGLISH, 'metric');
 
 /** The words of a PDF, page by page, as a reader copies them out. */
 async function pagesOf(server: TestServer, path: string, body?: unknown): Promise<string[]> {
@@ -59,14 +63,14 @@ describe('What is printed', () => {
         label,
         record.link.near.place,
         record.link.far.place,
-        STATE_NAME[record.link.state],
+        tell(recordMessage('link-state', { state: record.link.state })),
         record.diagnosis?.summary ?? '',
         ...(record.diagnosis?.faults ?? []).map(({ sentence }) => sentence),
         ...(record.diagnosis?.actions ?? []).map(({ sentence }) => sentence),
-        ...record.readings.map(({ entered }) => ENTERED_TEXT[entered]),
+        ...record.readings.map(({ entered }) => tell(recordMessage('entered', { entered }))),
         ...record.tests.flatMap(({ summary, entered, note }) => [
           summary,
-          ENTERED_TEXT[entered],
+          tell(recordMessage('entered', { entered })),
           note,
         ]),
         ...record.places.flatMap(({ deed }) => (deed.kind === 'place' ? [deed.sentence] : [])),

@@ -11,7 +11,18 @@ import { fourPairWiring, pairsOf, type Wiring } from '@near-spoke/core/link';
 import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { factKind, linkFactEndpoints } from './fact-kind';
-import { contact, end, entered, id, instant, keptFact, line, scheme, sentFact } from './primitives';
+import {
+  contact,
+  end,
+  entered,
+  id,
+  instant,
+  keptFact,
+  line,
+  scheme,
+  sentFact,
+  spoken,
+} from './primitives';
 import type { Shared } from './shared';
 
 const net = z
@@ -254,6 +265,7 @@ export const readingEndpoints = endpoints({
     method: 'post',
     path: '/api/verify/diagnose',
     summary: 'Diagnose a reading without keeping it',
+    query: spoken,
     body: diagnoseRequest,
     answer: diagnosis,
   },

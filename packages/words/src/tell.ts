@@ -1,13 +1,16 @@
-import { isMessage, type CommonMessages, type Message } from '@near-spoke/core/message';
+import { isMessage, type CommonMessages, type Message, type Told } from '@near-spoke/core/message';
+import type { RecordMessages } from '@near-spoke/core/record';
 import type { TerminateMessages } from '@near-spoke/core/terminate';
 import type { UnitSystem } from '@near-spoke/core/units';
+import type { VerifyMessages } from '@near-spoke/core/verify';
 import type { CUTBACK } from './en/pages/cutback';
+import type { RECORD_PAGE } from './en/pages/record';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
 import type { LanguageId } from './language-ids';
 import type { Same } from './same';
 
 /** Every message that the core can give. */
-export type Messages = CommonMessages & TerminateMessages;
+export type Messages = CommonMessages & TerminateMessages & VerifyMessages & RecordMessages;
 
 /** Makes words of a message, in one language and one system of units. */
 export interface Tell {
@@ -32,6 +35,7 @@ export interface Language {
 export interface Pages {
   readonly terminate: Same<typeof TERMINATE_PAGE>;
   readonly cutback: Same<typeof CUTBACK>;
+  readonly record: Same<typeof RECORD_PAGE>;
 }
 
 /** @throws where a code has no words in the language */
@@ -47,17 +51,6 @@ export function tellIn({ id, words, pages }: Language, units: UnitSystem): Tell 
   const told: Tell = Object.assign(tell, { units, language: id, pages });
   return told;
 }
-
-/** What holds messages, with words in their places. */
-export type Told<T> = T extends Message
-  ? string
-  : T extends (...given: never) => unknown
-    ? T
-    : T extends ReadonlySet<unknown> | ReadonlyMap<unknown, unknown>
-      ? T
-      : T extends object
-        ? { [Key in keyof T]: Told<T[Key]> }
-        : T;
 
 /** Puts words in the place of every message in plain data; everything else stays as it is. */
 export function told<T>(value: T, tell: Tell): Told<T> {

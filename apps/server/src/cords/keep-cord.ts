@@ -9,6 +9,7 @@ import { refuse } from '../http/problem-error';
 import { refuseStrangers } from '../tests/refuse-strangers';
 import { benchOfBatch, refuseTester } from './bench';
 import { getBatch } from './repository';
+import { KEPT } from '../words/teller';
 
 /** Keeps what was seen of a cord. */
 export async function keepCord(
@@ -33,5 +34,5 @@ function summaryOf({ verdict, reading }: z.output<typeof cordFactInput>, bench: 
         reason: good ? 'the reading shows no fault' : 'the reading shows a fault',
       },
     ]);
-  return summary;
+  return KEPT(summary);
 }

@@ -1,7 +1,8 @@
 import type { CordSheet } from '@near-spoke/contract/cords';
-import { ENTERED, ENTERED_COUNT } from '@near-spoke/core/record';
+import { ENTERED, recordMessage } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
 import { newPage, type Page } from '../pdf/page';
+import { KEPT } from '../words/teller';
 
 const MARGIN = 50;
 const BOTTOM = 60;
@@ -62,7 +63,7 @@ function heading(page: Page, { batch, site, passed, failed, rows, blindTo }: Cor
 const howEntered = (rows: CordSheet['rows']) =>
   ENTERED.map((how) => ({ how, count: rows.filter((row) => row.entered === how).length }))
     .filter(({ count }) => count > 0)
-    .map(({ how, count }) => `${count} ${ENTERED_COUNT[how]}`)
+    .map(({ how, count }) => KEPT(recordMessage('entered-count', { entered: how, count })))
     .join(', ');
 
 const nameOf = (id: string) => tester(id as CordSheet['batch']['tester']).name;

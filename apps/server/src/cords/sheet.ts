@@ -1,7 +1,7 @@
 import type { CordSheet } from '@near-spoke/contract/cords';
 import { writeCords } from '@near-spoke/core/formats';
 import { countCords } from '@near-spoke/core/record';
-import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { verifyMessage } from '@near-spoke/core/verify';
 import { missedOf, procedureOf, testersFor, type Bench } from '@near-spoke/core/verify/explain';
 import type { Database } from '../db/database';
 import { listFacts } from '../facts/repository';
@@ -10,6 +10,7 @@ import { getSite } from '../sites/repository';
 import { benchOfBatch } from './bench';
 import { getBatch } from './repository';
 import { cordsPdf } from './sheet-pdf';
+import { KEPT } from '../words/teller';
 
 interface OfBatch {
   readonly id: string;
@@ -61,5 +62,5 @@ function blindTo(used: readonly string[], bench: Bench): string[] {
       ),
     ),
   );
-  return [...missed].map((kind) => SEVERAL_FAULTS[kind]);
+  return [...missed].map((kind) => KEPT(verifyMessage('fault-several', { kind })));
 }

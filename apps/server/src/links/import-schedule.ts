@@ -3,12 +3,14 @@ import type { ImportReport, scheduleEndpoints } from '@near-spoke/contract/sched
 import { decodeText } from '@near-spoke/core/captures';
 import { parseSchedule } from '@near-spoke/core/formats';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
+import { told } from '@near-spoke/words';
 import type { Database } from '../db/database';
 import { ProblemError } from '../http/problem-error';
 import { jsonText } from '../http/reply';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { createLinks, linksHaveGrown, takenLabels } from './repository';
+import { KEPT } from '../words/teller';
 
 const PREVIEW = 50;
 /** Bad cells and notes that are told one by one. */
@@ -49,7 +51,7 @@ export async function importSchedule(
     await createLinks(
       db,
       site.id,
-      links.map((link) => summariseLink(link, [], NOT_TESTED, job)),
+      links.map((link) => told(summariseLink(link, [], NOT_TESTED, job), KEPT)),
     );
     // All of it is kept by now, whatever becomes of this.
     if (links.length >= MANY) await linksHaveGrown(db).catch(() => undefined);

@@ -1,6 +1,7 @@
 import type { LinkSummary } from '@near-spoke/contract';
 import type { Job } from '@near-spoke/core/link';
 import { summariseLink } from '@near-spoke/core/record';
+import { told } from '@near-spoke/words';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
 import { links } from '../db/schema';
@@ -8,6 +9,7 @@ import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { evidenceOf } from './evidence';
 import { toLink, type LinkInRow } from './rows';
+import { KEPT } from '../words/teller';
 
 /** Links that are worked out in one go. */
 const BATCH = 500;
@@ -36,7 +38,8 @@ async function workOut(db: Database, rows: readonly LinkInRow[], job: Job): Prom
   const evidence = await evidenceOf(db, ids);
   const stand = rows.map((row) => {
     const { ticks, readings, tests } = evidence(row.id);
-    return summariseLink(toLink(row), ticks, { reading: readings.at(-1) ?? null, tests }, job);
+    const tested = { reading: readings.at(-1) ?? null, tests };
+    return told(summariseLink(toLink(row), ticks, tested, job), KEPT);
   });
   const kept = stand.map(({ id, state, next, ends, testedAt }, index) => ({
     id,

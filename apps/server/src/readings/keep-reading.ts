@@ -1,12 +1,14 @@
 import { misreadContacts, type Asked, type readingEndpoints } from '@near-spoke/contract';
 import { wiringOf } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
+import { told } from '@near-spoke/words';
 import type { Database } from '../db/database';
 import { addFact } from '../facts/repository';
 import { ProblemError } from '../http/problem-error';
 import { getLink } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
+import { KEPT } from '../words/teller';
 
 /** Keeps what a wire-map tester showed, with what it says of the link. */
 export async function keepReading(
@@ -20,7 +22,7 @@ export async function keepReading(
     throw new ProblemError(422, 'Not valid', 'The reading names contacts that this link has not.', {
       errors: errors.slice(0, 100),
     });
-  const diagnosis = diagnose({ ...input, wiring });
+  const diagnosis = told(diagnose({ ...input, wiring }), KEPT);
   const about = { subject: link.id };
   const reading = await addFact(db, 'reading', about, input, { wiring, diagnosis });
   return { reading, diagnosis: reading.diagnosis };

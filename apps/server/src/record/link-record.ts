@@ -29,11 +29,11 @@ export async function linkRecord(
   const plan = (end: End) => told(planTermination(taskOf(link, end, job), job.catalogue), tell);
   return {
     site,
-    link: summariseLink(link, ticks, { reading: latest, tests }, job),
+    link: told(summariseLink(link, ticks, { reading: latest, tests }, job), tell),
     plans: { near: plan('near'), far: plan('far') },
     ...evidence,
     places: ofDeed(cables, 'place').filter(({ linkId }) => linkId === id),
-    diagnosis: latest ? diagnosisNow(link, latest, job) : null,
+    diagnosis: latest ? told(diagnosisNow(link, latest, job), tell) : null,
     writtenAt: new Date().toISOString(),
   };
 }

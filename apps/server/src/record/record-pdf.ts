@@ -1,19 +1,12 @@
 import type { LinkRecord } from '@near-spoke/contract';
 import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
-import {
-  ENTERED_TEXT,
-  END_NAME,
-  STATE_NAME,
-  linkFacts,
-  tickedKeys,
-  togetherWith,
-} from '@near-spoke/core/record';
-import { WHERE_NAME, recordSections, signature } from '@near-spoke/core/record/sections';
+import { linkFacts, recordMessage, tickedKeys, togetherWith } from '@near-spoke/core/record';
+import { recordSections, signature } from '@near-spoke/core/record/sections';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { common } from '@near-spoke/core/message';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
-import type { Tell } from '@near-spoke/words';
+import { told, type Tell } from '@near-spoke/words';
 import { newPage, type Page } from '../pdf/page';
 
 const MARGIN = 50;
@@ -37,39 +30,47 @@ export function recordPdf(record: LinkRecord, job: Job, files: Files, tell: Tell
     size: 'A4',
     margin: MARGIN,
     bufferPages: true,
-    info: { Title: `Record of link ${record.link.label}`, Creator: 'Near Spoke' },
+    info: { Title: tell.pages.record.heading(record.link.label), Creator: 'Near Spoke' },
   });
-  heading(page, record);
-  facts(page, record, job);
-  wireMap(page, record, job);
-  result(page, record);
-  entries(page, record);
-  pictures(page, record, files);
+  heading(page, record, tell);
+  facts(page, record, job, tell);
+  wireMap(page, record, job, tell);
+  result(page, record, tell);
+  entries(page, record, tell);
+  pictures(page, record, files, tell);
   work(page, record, tell);
-  footers(page, record);
+  footers(page, record, tell);
   page.end();
   return bytes;
 }
 
-function heading(page: Page, { link, site }: LinkRecord): void {
+function heading(page: Page, { link, site }: LinkRecord, tell: Tell): void {
   page.font('text').fontSize(10).fillColor(QUIET).text(site.name);
   page.font('bold').fontSize(26).fillColor(INK).text(link.label);
-  page.font('text').fontSize(12).text(`${link.near.place}  to  ${link.far.place}`).moveDown(0.3);
-  page.font('bold').fontSize(14).text(STATE_NAME[link.state]);
+  page
+    .font('text')
+    .fontSize(12)
+    .text(tell.pages.record.fromTo(link.near.place, link.far.place))
+    .moveDown(0.3);
+  page
+    .font('bold')
+    .fontSize(14)
+    .text(tell(recordMessage('link-state', { state: link.state })));
   rule(page);
 }
 
-function facts(page: Page, { link, site }: LinkRecord, job: Job): void {
-  for (const [name, value] of linkFacts(link, site.units, job)) field(page, name, value);
+function facts(page: Page, { link }: LinkRecord, job: Job, tell: Tell): void {
+  for (const [name, value] of linkFacts(link, job)) field(page, tell(name), tell(value));
   rule(page);
 }
 
 /** Contact by contact: where each conductor should go, and where the last test saw it go. */
-function wireMap(page: Page, { link, readings }: LinkRecord, job: Job): void {
+function wireMap(page: Page, { link, readings }: LinkRecord, job: Job, tell: Tell): void {
+  const say = tell.pages.record;
   const latest = readings.at(-1);
-  title(page, latest ? 'Wire map, as last tested' : 'Wire map, as intended');
+  title(page, latest ? say.mapTested : say.mapIntended);
   const columns = [MARGIN, MARGIN + 60, MARGIN + 160, MARGIN + 260];
-  const heads = ['Near', 'Conductor', 'Should reach', 'Reached'];
+  const heads = [say.near, say.conductor, say.shouldReach, say.reached];
   const row = (cells: readonly string[], face: 'bold' | 'mono') => {
     if (!hasRoom(page, ROW) && cells !== heads) {
       page.addPage();
@@ -84,13 +85,13 @@ function wireMap(page: Page, { link, readings }: LinkRecord, job: Job): void {
   };
   row(heads, 'bold');
   for (const wire of wireRows(latest?.nets ?? [], wiringOf(link, job))) {
-    const reached = wire.reached.join(', ') || 'nothing';
+    const reached = wire.reached.join(', ') || say.nothing;
     row(
       [
         wire.near,
-        wire.conductor ?? 'none',
-        wire.wanted ?? 'nothing',
-        latest ? `${reached}${wire.right ? '' : ', wrong'}` : 'not tested',
+        wire.conductor ?? say.none,
+        wire.wanted ?? say.nothing,
+        latest ? `${reached}${wire.right ? '' : `, ${say.wrong}`}` : say.untested,
       ],
       'mono',
     );
@@ -99,50 +100,50 @@ function wireMap(page: Page, { link, readings }: LinkRecord, job: Job): void {
   rule(page);
 }
 
-function result(page: Page, { diagnosis, readings }: LinkRecord): void {
+function result(page: Page, { diagnosis, readings }: LinkRecord, tell: Tell): void {
+  const say = tell.pages.record;
   const latest = readings.at(-1);
-  title(page, 'Result');
+  title(page, say.result);
   if (!diagnosis || !latest) {
-    page.font('text').fontSize(10.5).text('Not tested.');
+    page.font('text').fontSize(10.5).text(say.notTested);
     rule(page);
     return;
   }
   page.font('bold').fontSize(10.5).text(diagnosis.summary);
   page.font('text').fontSize(10.5);
-  for (const fault of diagnosis.faults) page.text(`Fault: ${fault.sentence}`);
-  for (const action of diagnosis.actions) page.text(`To do: ${action.sentence}`);
+  for (const fault of diagnosis.faults) page.text(say.fault(fault.sentence));
+  for (const action of diagnosis.actions) page.text(say.toDo(action.sentence));
   page
     .fillColor(QUIET)
     .text(
-      `Tested ${when(latest.takenAt)} by ${signature(latest)}: ${tester(latest.tester).name}. ${ENTERED_TEXT[latest.entered]}`,
+      `${say.tested(when(latest.takenAt, tell), tell(signature(latest)))}: ${tester(latest.tester).name}. ${tell(recordMessage('entered', { entered: latest.entered }))}`,
     );
-  for (const note of diagnosis.unseenNotes) page.text(`Not shown by this test: ${note}`);
+  for (const note of diagnosis.unseenNotes) page.text(say.notShown(note));
   page.fillColor(INK);
   rule(page);
 }
 
 function work(page: Page, { link, ticks, plans }: LinkRecord, tell: Tell): void {
-  title(page, 'Work');
+  const say = tell.pages.record;
+  title(page, say.work);
   for (const end of ENDS) {
     const { done, total } = link.ends[end];
     const last = ticks.filter((tick) => tick.end === end).at(-1);
-    const by = last ? `, last ${when(last.at)} by ${signature(last)}` : '';
-    field(page, END_NAME[end], `${done} of ${total} steps ticked${by}`);
+    const by = last ? `, ${say.lastTick(when(last.at, tell), tell(signature(last)))}` : '';
+    field(page, tell(recordMessage('link-end', { end })), `${say.ticked(done, total)}${by}`);
     // The stop points, since they can't be looked at any more.
     const ticked = tickedKeys(ticks, end);
     const together = togetherWith(ticks, end);
-    if (together.size > 0)
-      field(
-        page,
-        '',
-        `${together.size} of the ticks were set together, not one by one as it was done.`,
-      );
+    if (together.size > 0) field(page, '', say.together(together.size));
     for (const step of plans[end].steps)
       for (const check of step.checks)
         if (ticked.has(`${step.id}/${check.id}`)) {
           const run = together.get(`${step.id}/${check.id}`);
-          const how = run ? `Ticked together at ${run.at.slice(11, 16)} UTC` : 'Checked';
-          field(page, '', `${how}: ${check.text}`);
+          field(
+            page,
+            '',
+            run ? say.tickedTogetherAt(run.at.slice(11, 16), check.text) : say.checked(check.text),
+          );
         }
     for (const tick of ticks.filter((fact) => fact.end === end)) {
       const step = plans[end].steps.find(({ id }) => id === tick.key);
@@ -150,13 +151,16 @@ function work(page: Page, { link, ticks, plans }: LinkRecord, tell: Tell): void 
         field(
           page,
           '',
-          `Measured: ${step.measure.what}: ${tell(common('cut', { mm: tick.measuredMm }))}`,
+          say.measured(step.measure.what, tell(common('cut', { mm: tick.measuredMm }))),
         );
       if (tick.cause)
         field(
           page,
           '',
-          `Made again ${when(tick.at)}: ${tell(terminateMessage('remake-cause', { cause: tick.cause }))}`,
+          say.madeAgain(
+            when(tick.at, tell),
+            tell(terminateMessage('remake-cause', { cause: tick.cause })),
+          ),
         );
     }
   }
@@ -164,31 +168,31 @@ function work(page: Page, { link, ticks, plans }: LinkRecord, tell: Tell): void 
 }
 
 /** What is told entry by entry: the same on screen. */
-function entries(page: Page, record: LinkRecord): void {
-  for (const { title: name, entries: rows } of recordSections({
-    ...record,
-    places: ofDeed(record.places, 'place'),
-  })) {
+function entries(page: Page, record: LinkRecord, tell: Tell): void {
+  const sections = recordSections({ ...record, places: ofDeed(record.places, 'place') });
+  for (const { title: name, entries: rows } of told(sections, tell)) {
     title(page, name);
     for (const { at, by, text, quiet, taken } of rows) {
-      const back = taken ? `Taken back ${when(taken.at)} by ${taken.by}: ${taken.why}` : '';
-      field(page, when(at), [`${by}: ${text}`, quiet, back].filter(Boolean).join(' '));
+      const back = taken
+        ? tell.pages.record.takenBack(when(taken.at, tell), taken.by, taken.why)
+        : '';
+      field(page, when(at, tell), [`${by}: ${text}`, quiet, back].filter(Boolean).join(' '));
     }
     rule(page);
   }
 }
 
 /** Photos, two beside one another, each with what it shows. */
-function pictures(page: Page, { photos }: LinkRecord, files: Files): void {
+function pictures(page: Page, { photos }: LinkRecord, files: Files, tell: Tell): void {
   if (photos.length === 0) return;
-  title(page, 'Photos', PHOTO_HEIGHT + 4 * ROW);
+  title(page, tell.pages.record.photos, PHOTO_HEIGHT + 4 * ROW);
   const width = (page.page.width - 2 * MARGIN - GUTTER) / 2;
   const rows = [...photos].reverse();
   for (let from = 0; from < rows.length; from += 2) {
     const row = rows.slice(from, from + 2);
     page.font('text').fontSize(9.5);
     const words = row.map((photo) =>
-      `${WHERE_NAME[photo.where]}, ${when(photo.at)}, ${signature(photo)}. ${photo.text}`.trim(),
+      `${tell(recordMessage('where', { where: photo.where }))}, ${when(photo.at, tell)}, ${tell(signature(photo))}. ${photo.text}`.trim(),
     );
     const wordsHeight = Math.max(...words.map((text) => page.heightOfString(text, { width })));
     if (!hasRoom(page, PHOTO_HEIGHT + wordsHeight + ROW)) page.addPage();
@@ -197,7 +201,7 @@ function pictures(page: Page, { photos }: LinkRecord, files: Files): void {
       const x = MARGIN + index * (width + GUTTER);
       const file = files.get(photo.blob);
       if (!file || !drawn(page, file, x, y, width))
-        page.fillColor(QUIET).text('This photo can’t be shown on paper.', x, y, { width });
+        page.fillColor(QUIET).text(tell.pages.record.noPhoto, x, y, { width });
       page.fillColor(INK).text(words[index] ?? '', x, y + PHOTO_HEIGHT + 4, { width });
     });
     page.x = MARGIN;
@@ -215,7 +219,7 @@ function drawn(page: Page, file: Buffer, x: number, y: number, width: number): b
   }
 }
 
-function footers(page: Page, { link, writtenAt }: LinkRecord): void {
+function footers(page: Page, { link, writtenAt }: LinkRecord, tell: Tell): void {
   const { start, count } = page.bufferedPageRange();
   for (let index = start; index < start + count; index += 1) {
     page.switchToPage(index);
@@ -225,7 +229,7 @@ function footers(page: Page, { link, writtenAt }: LinkRecord): void {
       .fontSize(8.5)
       .fillColor(QUIET)
       .text(
-        `${link.label}, written ${when(writtenAt)}, page ${index + 1 - start} of ${count}`,
+        tell.pages.record.footer(link.label, when(writtenAt, tell), index + 1 - start, count),
         MARGIN,
         page.page.height - 36,
         { lineBreak: false },
@@ -267,10 +271,10 @@ function rule(page: Page): void {
 }
 
 /** "4 May 2026, 08:20 UTC". */
-function when(instant: string): string {
-  const date = new Date(instant);
-  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeZone: 'UTC' }).format(
-    date,
-  );
+function when(instant: string, tell: Tell): string {
+  const day = new Intl.DateTimeFormat(tell.pages.record.locale, {
+    dateStyle: 'medium',
+    timeZone: 'UTC',
+  }).format(new Date(instant));
   return `${day}, ${instant.slice(11, 16)} UTC`;
 }

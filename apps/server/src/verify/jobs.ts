@@ -22,23 +22,26 @@ import {
   type NextTest,
   type Trial,
 } from '@near-spoke/core/verify/explain';
+import { told } from '@near-spoke/words';
 import type { Database } from '../db/database';
 import { ProblemError, refuse } from '../http/problem-error';
 import { hasContact, strangersOf } from '../tests/refuse-strangers';
 import { benchFor } from './bench';
 import { loadExperience } from './experience';
+import { teller } from '../words/teller';
 import { limitsOf } from './limits';
 
 type Endpoints = typeof diagnosisEndpoints;
 
 export function diagnoseReading({
+  query,
   body: { scheme, shielded, ...shown },
 }: Asked<typeof readingEndpoints.diagnose>) {
   const wiring = fourPairWiring(scheme.near, scheme.far, shielded);
-  return diagnose({ ...shown, wiring });
+  return told(diagnose({ ...shown, wiring }), teller(query.language, 'metric'));
 }
 
-export async function predict({ body }: Asked<Endpoints['predict']>, db: Database) {
+export async function predict({ query, body }: Asked<Endpoints['predict']>, db: Database) {
   const { bench } = await benchFor(db, body.link, body.temperatureC);
   const { wiring } = bench;
   refuse(
@@ -65,11 +68,14 @@ export async function predict({ body }: Asked<Endpoints['predict']>, db: Databas
     good: expected,
     shown,
     looksGood: JSON.stringify(expected) === JSON.stringify(shown),
-    faults: faults.map((fault) => described(fault, wiring)),
+    faults: told(
+      faults.map((fault) => described(fault, wiring)),
+      teller(query.language, 'metric'),
+    ),
   };
 }
 
-export async function explainReadings({ body }: Asked<Endpoints['explain']>, db: Database) {
+export async function explainReadings({ query, body }: Asked<Endpoints['explain']>, db: Database) {
   const { bench } = await benchFor(db, body.link, body.temperatureC);
   refuse(
     body.readings.flatMap((row, index) =>
@@ -91,7 +97,8 @@ export async function explainReadings({ body }: Asked<Endpoints['explain']>, db:
     isOver: () => performance.now() - begun > MOST_MS,
     isEnough: () => performance.now() - begun > ENOUGH_MS,
   });
-  return { ...report, next: report.next && toldNext(report.next) };
+  const said = { ...report, next: report.next && toldNext(report.next) };
+  return told(said, teller(query.language, 'metric'));
 }
 
 /** Blind spots depend on the wiring and the cable alone: those of the last links are known. */

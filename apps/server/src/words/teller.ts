@@ -8,3 +8,6 @@ const LANGUAGES: Readonly<Record<LanguageId, Language>> = { en: ENGLISH, de: GER
 /** What makes words of messages, for who asked. */
 export const teller = (language: LanguageId, units: UnitSystem): Tell =>
   tellIn(LANGUAGES[language], units);
+
+/** In what words a judgement is kept with a fact; who reads it again has it told anew where that can be. */
+export const KEPT: Tell = teller('en', 'metric');

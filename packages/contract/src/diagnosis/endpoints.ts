@@ -21,6 +21,7 @@ import {
   lossAnswer,
   lossRequest,
 } from './sums';
+import { spoken } from '../primitives';
 
 /** What testers see of a link, and what is wrong with it. */
 export const diagnosisEndpoints = endpoints({
@@ -40,6 +41,7 @@ export const diagnosisEndpoints = endpoints({
     method: 'post',
     path: '/api/verify/predict',
     summary: 'What a tester shows of a link, good and with faults',
+    query: spoken,
     body: predictRequest,
     answer: prediction,
   },
@@ -47,6 +49,7 @@ export const diagnosisEndpoints = endpoints({
     method: 'post',
     path: '/api/verify/explain',
     summary: 'The faults that explain readings, and what to do next',
+    query: spoken,
     body: explainRequest,
     answer: explained,
   },

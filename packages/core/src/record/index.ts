@@ -1,6 +1,5 @@
-export { ENTERED, ENTERED_COUNT, ENTERED_TEXT, type Entered } from './entered';
+export { ENTERED, type Entered } from './entered';
 export {
-  STATE_NAME,
   THREADING_LIMIT_M,
   endProgress,
   linkStanding,
@@ -9,10 +8,24 @@ export {
   type LinkStanding,
   type Tick,
 } from './link-state';
-export { END_NAME, linkFacts } from './link-facts';
+export { linkFacts, type LinkFact } from './link-facts';
+export {
+  tell as recordMessage,
+  type FactName,
+  type RecordMessages,
+  type SectionName,
+  type Where,
+} from './messages';
 export { summariseLink, type EndSummary, type LinkSummaryFields } from './link-summary';
 export { togetherWith, type Together } from './ticked-together';
-export { NOT_TESTED, diagnosisNow, type TakenReading, type TakenTest, type Tested } from './tested';
+export {
+  NOT_TESTED,
+  diagnosisNow,
+  diagnosisOf,
+  type TakenReading,
+  type TakenTest,
+  type Tested,
+} from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';
 export { mergeFields, type Fields, type Merged } from './merge-fields';
 export { LINK_STATES, type LinkState } from './link-states';

@@ -1,3 +1,4 @@
+import { inEnglish } from '../testing/in-english';
 import { PLAIN_JOB, type Link } from '../link';
 import { linkFacts } from './link-facts';
 
@@ -15,7 +16,12 @@ describe('linkFacts', () => {
     note: '',
   };
   const told = (rest: Partial<Link>, units: 'metric' | 'imperial' = 'metric') =>
-    new Map(linkFacts({ ...link, ...rest }, units, PLAIN_JOB));
+    new Map(
+      inEnglish(linkFacts({ ...link, ...rest }, PLAIN_JOB), units).map(([name, value]) => [
+        name,
+        value,
+      ]),
+    );
 
   it('say what is known, in the person’s unit, and that a scheduled length is not measured', () => {
     expect(told({}).get('Length')).toBe('30.5 m, as scheduled; not measured here');

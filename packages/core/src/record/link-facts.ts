@@ -1,35 +1,55 @@
-import { ENDS, LENGTH_SAID, type End, type Job, type Link } from '../link';
-import { formatLength, type UnitSystem } from '../units';
+import { ENDS, type End, type Job, type Link } from '../link';
+import { common, type Message } from '../message';
+import { tell, type FactName } from './messages';
 
-export const END_NAME: Readonly<Record<End, string>> = { near: 'Near end', far: 'Far end' };
+export type LinkFact = readonly [name: Message, value: Message];
+
+const named = (fact: FactName): Message => tell('fact-name', { fact });
+const own = (name: string): Message => common('name', { name });
 
 /** What a record says of a link, as names and values for people; rows without a value are left out. */
-export function linkFacts(
-  link: Link,
-  units: UnitSystem,
-  { catalogue }: Job,
-): [name: string, value: string][] {
-  const length =
-    link.lengthM === null
-      ? 'not known'
-      : `${formatLength(link.lengthM, units)}, ${LENGTH_SAID[link.lengthHow ?? 'scheduled']}`;
-  const route = link.route.map(({ name, atM, extraM }) => {
-    const extra = extraM ? `, ${formatLength(extraM, units)} wound up` : '';
-    return `${name} (${formatLength(atM, units)}${extra})`;
-  });
-  const rows: [string, string][] = [
-    ['Cable', catalogue.cable(link.cable).name],
-    ['Length', length],
-    ...ENDS.map((end): [string, string] => {
-      const { connector: id, scheme, place } = link[end];
-      const part = catalogue.connector(id);
-      const order = part.wiring === 'four-pair' ? `, ${scheme}` : '';
-      return [END_NAME[end], `${part.name}${order}, at ${place}`];
-    }),
-    ['Place', link.environment === 'indoor' ? '' : `${link.environment} run`],
-    ['Hub', link.hub],
-    ['Route', route.join(', ')],
-    ['Note', link.note],
+export function linkFacts(link: Link, { catalogue }: Job): readonly LinkFact[] {
+  const endOf = (end: End): LinkFact => {
+    const { connector, scheme, place } = link[end];
+    const part = catalogue.connector(connector);
+    return [
+      named(end),
+      tell('fact-end', {
+        connector: part.name,
+        scheme: part.wiring === 'four-pair' ? scheme : null,
+        place,
+      }),
+    ];
+  };
+  const text = (fact: FactName, value: string): LinkFact[] =>
+    value === '' ? [] : [[named(fact), own(value)]];
+  return [
+    [named('cable'), own(catalogue.cable(link.cable).name)],
+    [
+      named('length'),
+      link.lengthM === null
+        ? tell('fact-not-known', {})
+        : tell('fact-length', { lengthM: link.lengthM, how: link.lengthHow ?? 'scheduled' }),
+    ],
+    ...ENDS.map(endOf),
+    ...(link.environment === 'indoor'
+      ? []
+      : [[named('place'), tell('fact-run', { environment: link.environment })] as const]),
+    ...text('hub', link.hub),
+    ...(link.route.length > 0
+      ? [
+          [
+            named('route'),
+            tell('fact-route', {
+              route: link.route.map(({ name, atM, extraM }) => ({
+                name,
+                atM,
+                extraM: extraM ?? 0,
+              })),
+            }),
+          ] as const,
+        ]
+      : []),
+    ...text('note', link.note),
   ];
-  return rows.filter(([, value]) => value !== '');
 }

@@ -1,7 +1,8 @@
+import { inEnglish } from '../testing/in-english';
 import { PLAIN_JOB, wiringOf, type Link, type Reading } from '../link';
 import { planTermination, tickKeys } from '../terminate';
 import { diagnose, parseWireMap, type MapTesterId } from '../verify';
-import { linkStanding as standingIn, taskOf, type LinkStanding, type Tick } from './link-state';
+import { linkStanding as standingIn, taskOf, type Tick } from './link-state';
 import type { TakenReading, TakenTest } from './tested';
 
 const linkStanding = (
@@ -9,7 +10,7 @@ const linkStanding = (
   ticks: readonly Tick[],
   reading: TakenReading | null,
   tests: readonly TakenTest[] = [],
-): LinkStanding => standingIn(link, ticks, { reading, tests }, PLAIN_JOB);
+) => inEnglish(standingIn(link, ticks, { reading, tests }, PLAIN_JOB));
 
 const link: Link = {
   label: 'K1',
@@ -42,7 +43,7 @@ function reading(text: string, minute: number, tester: MapTesterId = 'pairing'):
     wiring,
     nets,
     splitPairs: [],
-    diagnosis: diagnose({ wiring, tester, nets, splitPairs: [] }),
+    diagnosis: inEnglish(diagnose({ wiring, tester, nets, splitPairs: [] })),
   };
 }
 

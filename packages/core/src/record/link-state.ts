@@ -1,4 +1,5 @@
 import { SHIELD, chosenIds } from '../catalogue';
+import { NOTHING, type Message } from '../message';
 import { ENDS, isTurnedOver, schoolsOf, type End, type Job, type Link } from '../link';
 import {
   fixingKeys,
@@ -10,6 +11,7 @@ import {
 } from '../terminate';
 
 import type { LinkState } from './link-states';
+import { tell } from './messages';
 import { heldOf, proofOf } from './proof';
 import type { Tested } from './tested';
 
@@ -29,8 +31,8 @@ export interface LinkStanding {
   readonly ends: Readonly<Record<End, Progress>>;
   /** Of what was tested, what still holds. */
   readonly held: Tested;
-  /** What to do next, in one sentence, and the stage that does it. */
-  readonly next: { readonly stage: 'terminate' | 'verify' | 'record'; readonly sentence: string };
+  /** What to do next, and the stage that does it. */
+  readonly next: { readonly stage: 'terminate' | 'verify' | 'record'; readonly sentence: Message };
 }
 
 /**
@@ -51,7 +53,7 @@ export function linkStanding(
   const held = heldOf(link, tested, (takenAt) => isOutdated(takenAt, ticks, ends), job);
   const proof = proofOf(link, held, job);
   const state = proof?.state ?? madeState(ends, tested);
-  return { state, ends, held, next: nextThing(link, state, ends, proof?.next ?? '', job) };
+  return { state, ends, held, next: nextThing(link, state, ends, proof?.next ?? NOTHING, job) };
 }
 
 /** How an end of a link is made. */
@@ -116,42 +118,30 @@ function nextThing(
   link: Link,
   state: LinkState,
   ends: Record<End, Progress>,
-  tested: string,
+  tested: Message,
   job: Job,
 ): LinkStanding['next'] {
-  const say = (stage: LinkStanding['next']['stage'], sentence: string) => ({ stage, sentence });
+  const say = (stage: LinkStanding['next']['stage'], sentence: Message) => ({ stage, sentence });
   switch (state) {
     case 'does-not-fit': {
       const end = ends.near.state === 'does-not-fit' ? 'near' : 'far';
       const name = job.catalogue.connector(link[end].connector).name;
-      return say('terminate', `Change the ${end} end: ${name} does not take this cable here.`);
+      return say('terminate', tell('next-change-end', { end, connector: name }));
     }
     case 'planned':
     case 'half-made': {
       const end = ends.near.state === 'made' ? 'far' : 'near';
-      const begun = ends[end].state === 'begun' ? 'Go on with' : 'Make';
-      return say('terminate', `${begun} the ${end} end, at ${link[end].place}.`);
+      const begun = ends[end].state === 'begun';
+      return say('terminate', tell('next-make-end', { end, place: link[end].place, begun }));
     }
     case 'made':
-      return say('verify', 'Both ends are made. Test the link.');
+      return say('verify', tell('next-test', {}));
     case 'remade':
-      return say('verify', 'An end was remade after the last test. Test the link again.');
+      return say('verify', tell('next-test-remade', {}));
     case 'fail':
     case 'unproven':
       return say('verify', tested);
     case 'pass':
-      return say('record', 'This link is proven. Print its record.');
+      return say('record', tell('next-print', {}));
   }
 }
-
-/** Each state in the words that people read. */
-export const STATE_NAME: Readonly<Record<LinkState, string>> = {
-  'does-not-fit': 'Does not fit',
-  planned: 'Planned',
-  'half-made': 'Half made',
-  made: 'Made, not tested',
-  remade: 'Remade, test again',
-  fail: 'Fault',
-  unproven: 'Proven in part',
-  pass: 'Proven',
-};

@@ -1,11 +1,13 @@
 import { sameWiring, wiringOf, type Job, type Link } from '../link';
-import { FAULTS, SEVERAL_FAULTS, type FaultKind } from '../verify';
-import { diagnosisNow, type Tested } from './tested';
+import { NOTHING, type Message } from '../message';
+import { FAULTS, type FaultKind } from '../verify';
+import { tell } from './messages';
+import { diagnosisNow, verdictNow, type Tested } from './tested';
 
 export interface Proof {
   readonly state: 'fail' | 'unproven' | 'pass';
   /** What to do about it. */
-  readonly next: string;
+  readonly next: Message;
 }
 
 /**
@@ -39,19 +41,20 @@ export function heldOf(
  * until one is that could not have missed anything. Tests of a part prove nothing of the whole.
  */
 export function proofOf(link: Link, { reading, tests }: Tested, job: Job): Proof | null {
-  let fault: { readonly tester: string; readonly next: string } | null = null;
+  let fault: { readonly tester: string; readonly next: Message } | null = null;
   let open: readonly FaultKind[] | null = null;
   if (reading) {
-    const { verdict, actions } = diagnosisNow(link, reading, job);
-    if (verdict === 'fail')
-      fault = { tester: reading.tester, next: actions[0]?.sentence ?? 'Test the link again.' };
-    else open = verdict === 'pass' ? [] : ['split-pair'];
+    const verdict = verdictNow(link, reading, job);
+    if (verdict === 'fail') {
+      const { actions } = diagnosisNow(link, reading, job);
+      fault = { tester: reading.tester, next: actions[0]?.sentence ?? tell('next-test-again', {}) };
+    } else open = verdict === 'pass' ? [] : ['split-pair'];
   }
   for (const { tester, verdict, missed, summary } of tests) {
     const left = missed.filter((kind) => FAULTS[kind].isToProve);
     if (verdict === 'differs') {
       open = null;
-      fault = { tester, next: `${summary} See what explains it.` };
+      fault = { tester, next: tell('next-explain', { summary }) };
     }
     if (verdict !== 'as-expected') continue;
     if (fault && fault.tester !== tester && left.length > 0) continue;
@@ -61,14 +64,11 @@ export function proofOf(link: Link, { reading, tests }: Tested, job: Job): Proof
   if (fault) return { state: 'fail', next: fault.next };
   if (!open) return null;
   return open.length === 0
-    ? { state: 'pass', next: '' }
+    ? { state: 'pass', next: NOTHING }
     : { state: 'unproven', next: toProve(open) };
 }
 
-const toProve = (open: readonly FaultKind[]): string =>
+const toProve = (open: readonly FaultKind[]): Message =>
   open.length === 1 && open[0] === 'split-pair'
-    ? 'Order and shorts are verified. Prove the pairing.'
-    : `No test has ruled out ${several(open.map((kind) => SEVERAL_FAULTS[kind]))}.`;
-
-const several = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} or ${words.at(-1) ?? ''}`;
+    ? tell('next-prove-pairing', {})
+    : tell('next-rule-out', { kinds: open });

@@ -1,3 +1,4 @@
+import type { Told } from '../message';
 import { sameWiring, wiringOf, type Job, type Link, type Reading, type Wiring } from '../link';
 import {
   diagnose,
@@ -14,7 +15,7 @@ export interface TakenReading {
   readonly wiring: Wiring;
   readonly nets: Reading;
   readonly splitPairs: readonly (readonly [string, string])[];
-  readonly diagnosis: Diagnosis;
+  readonly diagnosis: Told<Diagnosis>;
 }
 
 /** A stored use of any other class of tester, as it was judged then. */
@@ -37,13 +38,15 @@ export interface Tested {
 export const NOT_TESTED: Tested = { reading: null, tests: [] };
 
 /** The diagnosis of a stored reading for the link as it is described now. */
-export function diagnosisNow(link: Link, latest: TakenReading, job: Job): Diagnosis {
-  const wiring = wiringOf(link, job);
-  if (sameWiring(wiring, latest.wiring)) return latest.diagnosis;
-  return diagnose({
-    wiring,
-    tester: latest.tester,
-    nets: latest.nets,
-    splitPairs: latest.splitPairs,
-  });
-}
+export const diagnosisNow = (link: Link, latest: TakenReading, job: Job): Diagnosis =>
+  diagnosisOf({ ...latest, wiring: wiringOf(link, job) });
+
+/** The same for the link as it was when it was taken. */
+export const diagnosisOf = ({ wiring, tester, nets, splitPairs }: TakenReading): Diagnosis =>
+  diagnose({ wiring, tester, nets, splitPairs });
+
+/** Its verdict alone, which is known where the link is still described as it was. */
+export const verdictNow = (link: Link, latest: TakenReading, job: Job): Diagnosis['verdict'] =>
+  sameWiring(wiringOf(link, job), latest.wiring)
+    ? latest.diagnosis.verdict
+    : diagnosisNow(link, latest, job).verdict;

@@ -1,3 +1,5 @@
+import type { Told } from '../message';
+import { inEnglish } from './in-english';
 import { SHELL, type ConductorId, type Contact } from '../catalogue';
 import type { Wiring } from '../link';
 import {
@@ -10,6 +12,7 @@ import {
   type Bench,
   type Conditions,
   type Happened,
+  type Report,
   type Trial,
 } from '../verify/explain';
 import { tester, type TesterId } from '../verify';
@@ -140,13 +143,15 @@ export function session(
   let at: 'near' | 'far' = 'near';
   for (let step = 0; step < MOST_STEPS; step += 1) {
     const begun = performance.now();
-    const report = reportOf(history, bench, {
-      prior,
-      upTo: 2,
-      conditions: { ...conditions, at },
-      isOver: () => performance.now() - begun > 2000,
-      isEnough: () => performance.now() - begun > 400,
-    });
+    const report: Told<Report> = inEnglish(
+      reportOf(history, bench, {
+        prior,
+        upTo: 2,
+        conditions: { ...conditions, at },
+        isOver: () => performance.now() - begun > 2000,
+        isEnough: () => performance.now() - begun > 400,
+      }),
+    );
     tookMs.push(performance.now() - begun);
     if (report.doubt) return done('doubt');
     if (report.next) {

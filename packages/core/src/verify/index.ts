@@ -1,7 +1,14 @@
 export { DONE_ACTIONS, type Done, type DoneAction } from './done';
 export { applyFaults } from './apply-faults';
 export type { Arrangement } from './diagnose/arrangements';
-export { FAULTS, SEVERAL_FAULTS, type Action } from './faults';
+export { FAULTS, type Action } from './faults';
+export {
+  tell as verifyMessage,
+  type Arrivals,
+  type PairGroup,
+  type VerifyMessages,
+  type Whereabouts,
+} from './messages';
 export {
   diagnose,
   type DescribedFault,

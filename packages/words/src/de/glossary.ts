@@ -1,5 +1,6 @@
 import type { Cable } from '@near-spoke/core/catalogue';
 import type { PartId } from '@near-spoke/core/terminate';
+import type { TesterId } from '@near-spoke/core/verify';
 
 // The trade's words: each thing is called the same wherever German sentences name it.
 
@@ -115,4 +116,44 @@ export const STRANDING: Readonly<Record<Cable['stranding'], string>> = {
 export const SCHOOL_OPTIONS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   plug: { standard: 'normale Stecker', 'pass-through': 'Durchsteck-Stecker' },
   joint: { solder: 'gelötet', sleeve: 'mit Lötverbindern', twist: 'verdrillt' },
+};
+
+interface TesterName {
+  /** In the dative, after „mit“. */
+  readonly withIt: string;
+  /** In a few words. */
+  readonly short: string;
+}
+
+/** Classes of testers, by their ids. */
+export const TESTERS: Readonly<Record<TesterId, TesterName>> = {
+  beeper: { withIt: 'dem Durchgangspiepser', short: 'Piepser' },
+  ohmmeter: { withIt: 'dem Ohmmeter', short: 'Ohmmeter' },
+  'pair-lamps': { withIt: 'dem Schleifenprüfer, eine Lampe je Paar', short: 'Paarlampen' },
+  'sequential-lamps': {
+    withIt: 'dem Lampenprüfer, der die Kontakte abtastet',
+    short: 'Abtastlampen',
+  },
+  'identifying-remote': {
+    withIt: 'dem Verdrahtungsprüfer mit erkennendem Gegenstück',
+    short: 'Folge und Kurzschlüsse',
+  },
+  pairing: {
+    withIt: 'dem Verdrahtungsprüfer, der auch Übersprechen misst',
+    short: 'Sieht Paarung',
+  },
+  reflectometer: { withIt: 'dem Reflektometer', short: 'Reflektometrie' },
+  tone: { withIt: 'Tongeber und Sonde', short: 'Ton' },
+  look: { withIt: 'den Augen an einem Ende', short: 'Hinsehen' },
+  'coax-trio': {
+    withIt: 'dem Ohmmeter, das ferne Ende offen, kurzgeschlossen und abgeschlossen',
+    short: 'Offen, kurz, abgeschlossen',
+  },
+  insulation: { withIt: 'dem Isolationsmesser', short: 'Isolation' },
+  capacitance: { withIt: 'der Längenmessung über die Kapazität', short: 'Kapazität' },
+  'line-lamps': { withIt: 'dem Lampenprüfer für Telefondosen', short: 'Leitungslampen' },
+  'line-voltmeter': {
+    withIt: 'dem Voltmeter an der Telefonleitung',
+    short: 'Leitungsspannung',
+  },
 };

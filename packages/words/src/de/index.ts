@@ -1,11 +1,17 @@
 import type { Language } from '../tell';
 import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
+import { RECORD_PAGE } from './pages/record';
 import { TERMINATE_PAGE } from './pages/terminate';
+import { RECORD } from './record/messages';
 import { TERMINATE } from './terminate/messages';
+import { ACTIONS } from './verify/actions';
+import { ADVICE } from './verify/advice';
+import { FAULTS } from './verify/faults';
+import { TESTS } from './verify/tests';
 
 export const GERMAN: Language = {
   id: 'de',
-  words: { ...COMMON, ...TERMINATE },
-  pages: { terminate: TERMINATE_PAGE, cutback: CUTBACK },
+  words: { ...COMMON, ...TERMINATE, ...FAULTS, ...ACTIONS, ...TESTS, ...ADVICE, ...RECORD },
+  pages: { terminate: TERMINATE_PAGE, cutback: CUTBACK, record: RECORD_PAGE },
 };

@@ -24,7 +24,7 @@ import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
 import { OwnPace } from '../shell/own-pace';
 import { Shortcuts } from '../shell/shortcuts';
-import { Words } from '../shell/words';
+import { Words } from '../words/words';
 import { factsActions, factsFeature, factsOf, loadingOf } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';

@@ -22,7 +22,7 @@ import { Store } from '@ngrx/store';
 import { CableSection, ConductorSwatch, ConnectorFace, Cutback } from '../drawing';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
-import { Words } from '../shell/words';
+import { Words } from '../words/words';
 import { CABLE_FAMILY_NAME, CONNECTOR_FAMILY_NAME, groupsOf } from '../site/part-groups';
 import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { selectJob } from '../store/job';

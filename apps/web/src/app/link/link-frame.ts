@@ -16,13 +16,14 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import { Title } from '@angular/platform-browser';
 import { Router, RouterLink, RouterLinkActive, RouterOutlet } from '@angular/router';
-import { STATE_NAME } from '@near-spoke/core/record';
+import { LINK_STATES } from '@near-spoke/words/states';
 import { LinkRuler, StateMark } from '../drawing';
 import { AWAY_UNDO_MS, Deeds } from '../shell/deeds';
 import { keyName } from '../shell/keys';
 import { Shortcuts } from '../shell/shortcuts';
 import { OpenLink } from './open-link';
 import { STAGES } from './stages';
+import { SpokenLanguage } from '../words/language';
 
 /** An open link: its name and state, the ruler, the stages, and the stage that is open. */
 @Component({
@@ -55,7 +56,8 @@ export class LinkFrame {
   protected readonly open = inject(OpenLink);
   protected readonly stages = STAGES;
   protected readonly keyName = keyName;
-  protected readonly stateName = STATE_NAME;
+  private readonly language = inject(SpokenLanguage).id;
+  protected readonly stateName = computed(() => LINK_STATES[this.language()]);
   protected readonly missing = computed(() => this.open.loading() === 'missing');
   protected readonly failed = computed(() => this.open.loading() === 'failed');
   protected readonly work = computed(() => {

@@ -2,12 +2,14 @@ import { Injectable, computed, inject, signal } from '@angular/core';
 import type { LinkSummary } from '@near-spoke/contract';
 import { wiringOf, type End, type Net } from '@near-spoke/core/link';
 import { diagnosisNow, linkStanding } from '@near-spoke/core/record';
+import { told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { evidenceOf, factsActions, factsFeature, loadingOf, testedBy } from '../store/facts/facts';
 import { selectJob } from '../store/job';
 import type { RulerPlace } from '../drawing';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
+import { Words } from '../words/words';
 
 /** What the open stage draws on the ruler. */
 export type RulerLayer =
@@ -22,6 +24,7 @@ export type RulerLayer =
 /** The link that is open, and all that follows from it. One for each link frame. */
 @Injectable()
 export class OpenLink {
+  private readonly words = inject(Words);
   private readonly store = inject(Store);
   private readonly links = this.store.selectSignal(linksFeature.selectOpened);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
@@ -46,10 +49,17 @@ export class OpenLink {
     const link = this.link();
     return link ? wiringOf(link, this.job()) : null;
   });
+  /** The words of this person's language, in the units of the site. */
+  readonly tell = computed(() => this.words.in(this.units()));
   /** The last reading's diagnosis for the link as it is described now. */
   readonly diagnosis = computed(() => {
     const [link, latest] = [this.link(), this.latest()];
-    return link && latest ? diagnosisNow(link, latest, this.job()) : null;
+    return link && latest ? told(diagnosisNow(link, latest, this.job()), this.tell()) : null;
+  });
+  /** What to do next, by all that is known here. */
+  readonly next = computed(() => {
+    const standing = this.standing();
+    return standing ? told(standing.next, this.tell()) : this.link()?.next;
   });
 
   open(id: string): void {

@@ -9,8 +9,9 @@ import {
 } from '@angular/core';
 import type { Photo } from '@near-spoke/contract';
 import { blobEndpoints, pathOf } from '@near-spoke/contract';
-import { WHERE_NAME } from '@near-spoke/core/record/sections';
+import { recordMessage } from '@near-spoke/core/record';
 import { KeptFiles } from '../files/kept-files';
+import { OpenLink } from '../link/open-link';
 
 /** A photo that was kept: from the server, or from what waits here to be sent. It opens whole. */
 @Component({
@@ -47,6 +48,7 @@ export class KeptPhoto {
   readonly photo = input.required<Photo>();
 
   private readonly files = inject(KeptFiles);
+  private readonly tell = inject(OpenLink).tell;
   protected readonly missing = signal(false);
   private readonly own = signal('');
   protected readonly source = computed(
@@ -54,7 +56,8 @@ export class KeptPhoto {
   );
   protected readonly alt = computed(() => {
     const { where, text } = this.photo();
-    return text ? `${WHERE_NAME[where]}: ${text}` : `Photo, ${WHERE_NAME[where].toLowerCase()}`;
+    const there = this.tell()(recordMessage('where', { where }));
+    return text ? `${there}: ${text}` : `Photo, ${there.toLowerCase()}`;
   });
 
   constructor() {

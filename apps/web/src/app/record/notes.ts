@@ -5,7 +5,8 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatIcon } from '@angular/material/icon';
 import { MatInputModule } from '@angular/material/input';
 import type { Photo } from '@near-spoke/contract';
-import { WHERE_NAME, signature, type Where } from '@near-spoke/core/record/sections';
+import { recordMessage, type Where } from '@near-spoke/core/record';
+import { signature } from '@near-spoke/core/record/sections';
 import { scalePhoto } from '../files/scale-photo';
 import { sha256Of } from '../files/sha256-of';
 import { OpenLink } from '../link/open-link';
@@ -38,12 +39,13 @@ export class Notes {
   private readonly open = inject(OpenLink);
   private readonly deeds = inject(Deeds);
 
-  protected readonly signature = signature;
-  protected readonly whereName = WHERE_NAME;
-  protected readonly places: readonly Choice<Where>[] = PLACES.map((id) => ({
-    id,
-    name: WHERE_NAME[id],
-  }));
+  protected readonly signed = (fact: Parameters<typeof signature>[0]) =>
+    this.open.tell()(signature(fact));
+  protected readonly whereName = (where: Where) =>
+    this.open.tell()(recordMessage('where', { where }));
+  protected readonly places = computed((): readonly Choice<Where>[] =>
+    PLACES.map((id) => ({ id, name: this.whereName(id) })),
+  );
   protected readonly where = signal<Where>('near');
   protected readonly text = signal('');
   protected readonly trouble = signal('');

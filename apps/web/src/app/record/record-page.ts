@@ -4,15 +4,16 @@ import { MatButtonModule } from '@angular/material/button';
 import { rxResource } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
 import { editEndpoints } from '@near-spoke/contract/edit';
-import { ENDS, wireRows } from '@near-spoke/core/link';
+import { ENDS, wireRows, type End } from '@near-spoke/core/link';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import {
-  ENTERED_TEXT,
-  END_NAME,
-  STATE_NAME,
+  diagnosisOf,
   linkFacts,
+  recordMessage,
   tickedKeys,
   togetherWith,
+  type Entered,
+  type LinkState,
 } from '@near-spoke/core/record';
 import {
   linkChanges,
@@ -23,15 +24,14 @@ import {
 } from '@near-spoke/core/record/sections';
 import { terminateMessage, tickKeys, type RemakeCause } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
-import { formatCut } from '@near-spoke/core/units';
-import { told } from '@near-spoke/words';
+import { common } from '@near-spoke/core/message';
+import { told, type Told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
-import { Words } from '../shell/words';
 import { Api } from '../store/api/api';
 import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
@@ -65,22 +65,31 @@ export class RecordPage {
   private readonly deeds = inject(Deeds);
   private readonly waiting = this.store.selectSignal(outboxFeature.selectWaiting);
 
-  private readonly words = inject(Words);
-  protected readonly tell = computed(() => this.words.in(this.open.units()));
+  protected readonly tell = this.open.tell;
+  protected readonly say = computed(() => this.tell().pages.record);
   protected readonly causeName = (cause: RemakeCause | '') =>
     cause === '' ? '' : this.tell()(terminateMessage('remake-cause', { cause }));
-  protected readonly formatCut = formatCut;
-  protected readonly signature = signature;
-  protected readonly stateName = STATE_NAME;
-  protected readonly endName = END_NAME;
-  protected readonly howEntered = ENTERED_TEXT;
+  protected readonly size = (mm: number) => this.tell()(common('cut', { mm }));
+  protected readonly signed = (fact: Parameters<typeof signature>[0]) =>
+    this.tell()(signature(fact));
+  protected readonly stateName = (state: LinkState) =>
+    this.tell()(recordMessage('link-state', { state }));
+  protected readonly endName = (end: End) => this.tell()(recordMessage('link-end', { end }));
+  protected readonly howEntered = (entered: Entered) =>
+    this.tell()(recordMessage('entered', { entered }));
+  protected readonly summary = (reading: Parameters<typeof diagnosisOf>[0]) =>
+    this.tell()(diagnosisOf(reading).summary);
   protected readonly link = computed(() => this.open.link());
   protected readonly unsent = computed(
     () => this.waiting().filter(({ deed }) => linkIdOf(deed) === this.open.id()).length,
   );
   protected readonly facts = computed(() => {
     const link = this.link();
-    return link ? linkFacts(link, this.open.units(), this.open.job()) : [];
+    return link
+      ? linkFacts(link, this.open.job()).map(
+          ([name, value]) => [this.tell()(name), this.tell()(value)] as const,
+        )
+      : [];
   });
   protected readonly latest = computed(() => this.open.latest());
   protected readonly diagnosis = computed(() => this.open.diagnosis());
@@ -138,12 +147,13 @@ export class RecordPage {
     },
     stream: ({ params: { id } }) => this.api.call(editEndpoints.ofLink, { id }),
   });
-  protected readonly told = computed((): readonly RecordSection[] => {
+  protected readonly told = computed((): readonly Told<RecordSection>[] => {
     const link = this.link();
     const edits = this.edits.hasValue() ? this.edits.value().edits : [];
-    if (!link || edits.length === 0) return this.sections();
-    const entries = linkChanges(link, edits, this.open.units(), this.open.job());
-    return [...this.sections(), { title: 'Changes of the link', entries }];
+    const sections = told(this.sections(), this.tell());
+    if (!link || edits.length === 0) return sections;
+    const entries = told(linkChanges(link, edits, this.open.job()), this.tell());
+    return [...sections, { title: this.say().changes, entries }];
   });
 
   constructor() {

@@ -18,6 +18,7 @@ import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
 import { tickedKeys, type Entered } from '@near-spoke/core/record';
 import type { RemakeCause } from '@near-spoke/core/terminate';
 import { diagnose, type TestResult } from '@near-spoke/core/verify';
+import { told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import type { FactKindId, FactOf } from '@near-spoke/contract/facts';
@@ -26,6 +27,7 @@ import type { Deed, Entry, Made } from '../store/outbox/deed';
 import { outboxActions } from '../store/outbox/outbox';
 import { selectJob } from '../store/job';
 import { Person } from './person';
+import { Words } from '../words/words';
 
 /** What a person saw, before it is signed. */
 export type Seen<T> = Omit<T, 'id' | 'at' | 'takenAt' | 'author' | 'device'>;
@@ -43,6 +45,7 @@ export const AWAY_UNDO_MS = 30_000;
 /** What a person does at this device: signed, timed, shown at once, and sent when the server is there. */
 @Injectable({ providedIn: 'root' })
 export class Deeds {
+  private readonly words = inject(Words);
   private readonly store = inject(Store);
   private readonly person = inject(Person);
   private readonly job = this.store.selectSignal(selectJob);
@@ -74,7 +77,7 @@ export class Deeds {
   ): Entry {
     const wiring = wiringOf(link, this.job());
     const { at: takenAt, ...signed } = this.signed();
-    const diagnosis = diagnose({ ...shown, wiring });
+    const diagnosis = told(diagnose({ ...shown, wiring }), this.words.in('metric'));
     const { tester, nets, splitPairs } = shown;
     const seen = { linkId: link.id, takenAt, note, entered, tester, wiring, nets, splitPairs };
     const what = `Reading of ${link.label}`;

@@ -1,5 +1,5 @@
 import type { LinkRow } from '@near-spoke/contract';
-import { STATE_NAME } from '@near-spoke/core/record';
+import { LINK_STATES } from '@near-spoke/words/states';
 import { thingsFound, type Thing } from './find/thing';
 
 export type SpokeRow =
@@ -60,7 +60,6 @@ export function spokeRows(links: readonly LinkRow[], search: string): SpokeRow[]
 }
 
 function textOf({ label, hub, near, far, cable, note, state }: LinkRow): string {
-  return [label, hub, near.place, far.place, cable, note, STATE_NAME[state]]
-    .join('\n')
-    .toLowerCase();
+  const said = Object.values(LINK_STATES).map((names) => names[state]);
+  return [label, hub, near.place, far.place, cable, note, ...said].join('\n').toLowerCase();
 }

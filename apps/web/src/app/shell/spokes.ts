@@ -22,13 +22,14 @@ import {
 } from '@angular/core';
 import { MatIcon } from '@angular/material/icon';
 import { Router } from '@angular/router';
-import { STATE_NAME } from '@near-spoke/core/record';
+import { LINK_STATES } from '@near-spoke/words/states';
 import { Store } from '@ngrx/store';
 import { StateMark } from '../drawing';
 import { linksFeature } from '../store/links/links';
 import { Shortcuts } from './shortcuts';
 import type { Things } from './find/things';
 import { isOpened, rowsFound, type SpokeRow } from './spoke-rows';
+import { SpokenLanguage } from '../words/language';
 
 const ROW_PX = 56;
 
@@ -61,7 +62,8 @@ export class Spokes {
   private readonly box = viewChild.required<ElementRef<HTMLInputElement>>('box');
 
   protected readonly rowPx = ROW_PX;
-  protected readonly stateName = STATE_NAME;
+  private readonly language = inject(SpokenLanguage).id;
+  protected readonly stateName = computed(() => LINK_STATES[this.language()]);
   protected readonly links = this.store.selectSignal(linksFeature.selectAll);
   protected readonly loading = this.store.selectSignal(linksFeature.selectLoading);
   protected readonly search = signal('');

@@ -5,7 +5,7 @@ import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { LANGUAGE_IDS, LANGUAGE_NAMES, type LanguageId } from '@near-spoke/words/language-ids';
-import { SpokenLanguage } from './language';
+import { SpokenLanguage } from '../words/language';
 import { Person } from './person';
 
 /** Asks who works at this device. */

@@ -47,7 +47,7 @@ import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
 import { Deeds } from '../shell/deeds';
 import { kept } from '../shell/kept';
-import { Words } from '../shell/words';
+import { Words } from '../words/words';
 import { selectJob } from '../store/job';
 import { factsActions } from '../store/facts/facts';
 import { linksActions, linksFeature } from '../store/links/links';
@@ -262,7 +262,9 @@ export class LinkFormPage {
     this.deeds.addLink(this.siteId(), { ...fields, id });
     const made = { ...fields, id, siteId: this.siteId(), version: 1 };
     this.store.dispatch(
-      linksActions.stored({ link: summariseLink(made, [], NOT_TESTED, this.job()) }),
+      linksActions.stored({
+        link: told(summariseLink(made, [], NOT_TESTED, this.job()), this.tell()),
+      }),
     );
     this.go(id);
   }

@@ -14,7 +14,7 @@ import { Title } from '@angular/platform-browser';
 import { Router, RouterLink } from '@angular/router';
 import { SwUpdate } from '@angular/service-worker';
 import type { LinkRow } from '@near-spoke/contract';
-import { STATE_NAME } from '@near-spoke/core/record';
+import { LINK_STATES } from '@near-spoke/words/states';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { STATE_MARK, StateMark } from '../drawing';
@@ -25,6 +25,7 @@ import { factsActions } from '../store/facts/facts';
 import { linksActions, linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { countStates, hubSpokes, nextLink } from './hub-spokes';
+import { SpokenLanguage } from '../words/language';
 
 /** More spokes than this are told by their counts alone. */
 const DRAWN = 160;
@@ -46,7 +47,8 @@ export class OverviewPage {
   private readonly device = inject(Device);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
 
-  protected readonly stateName = STATE_NAME;
+  private readonly language = inject(SpokenLanguage).id;
+  protected readonly stateName = computed(() => LINK_STATES[this.language()]);
   protected readonly mark = STATE_MARK;
   /** Whether the job's schools were never chosen. */
   protected readonly schoolsOpen = computed(() => {
@@ -77,7 +79,7 @@ export class OverviewPage {
   protected readonly next = computed(() => {
     const next = this.first();
     const sentence = next && this.opened()[next.link.id]?.next.sentence;
-    return next && { ...next, told: headline(sentence ?? `${STATE_NAME[next.link.state]}.`) };
+    return next && { ...next, told: headline(sentence ?? `${this.stateName()[next.link.state]}.`) };
   });
   private readonly longestM = computed(() =>
     this.links().reduce((longest, { lengthM }) => Math.max(longest, lengthM ?? 0), 1),
@@ -108,7 +110,7 @@ export class OverviewPage {
   protected describe(link: LinkRow): string {
     const length =
       link.lengthM === null ? 'length not known' : formatLength(link.lengthM, this.units());
-    return `${link.label}, ${link.far.place}, ${length}: ${STATE_NAME[link.state]}`;
+    return `${link.label}, ${link.far.place}, ${length}: ${this.stateName()[link.state]}`;
   }
 
   protected open(link: LinkRow): void {

@@ -4,7 +4,7 @@ import { cutsOf, terminateMessage } from '@near-spoke/core/terminate';
 import { METRES_PER, formatMm } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { NextThing } from '../shell/next-thing';
-import { Words } from '../shell/words';
+import { Words } from '../words/words';
 import { selectJob } from '../store/job';
 
 const INCH_MM = METRES_PER.in * 1000;

@@ -42,7 +42,6 @@ import { OwnPace } from '../shell/own-pace';
 import { NextThing } from '../shell/next-thing';
 import { Shortcuts } from '../shell/shortcuts';
 import { KeyOf } from '../shell/key-of';
-import { Words } from '../shell/words';
 
 const CUTTING = new Set<Step['operation']>([
   'strip',
@@ -83,14 +82,13 @@ export class TerminatePage {
   private readonly deeds = inject(Deeds);
   private readonly router = inject(Router);
   private readonly pace = inject(OwnPace);
-  private readonly words = inject(Words);
 
   protected readonly endList = ENDS;
   private readonly chosen = signal<End | null>(null);
   protected readonly turns = signal(0);
 
   /** Words for what this end tells, and those of the page itself. */
-  protected readonly tell = computed(() => this.words.in(this.open.units()));
+  protected readonly tell = this.open.tell;
   protected readonly say = computed(() => this.tell().pages.terminate);
   protected readonly link = computed(() => this.open.link());
   private readonly ends = computed(() => this.open.standing()?.ends);
@@ -286,8 +284,8 @@ export class TerminatePage {
     return this.ends()?.[other].state === 'made'
       ? {
           sentence: done,
-          why: [say.otherMade, this.link()?.next.sentence, later].filter(Boolean).join(' '),
-          action: this.link()?.next.stage === 'record' ? say.openRecord : say.goVerify,
+          why: [say.otherMade, this.open.next()?.sentence, later].filter(Boolean).join(' '),
+          action: this.open.next()?.stage === 'record' ? say.openRecord : say.goVerify,
           stop: false,
         }
       : {
@@ -343,7 +341,7 @@ export class TerminatePage {
       });
       this.measuredText.set('');
     } else if (this.ends()?.[otherEnd(this.end())].state === 'made')
-      void this.go(link.next.stage === 'record' ? 'record' : 'verify');
+      void this.go(this.open.next()?.stage === 'record' ? 'record' : 'verify');
     else this.choose(otherEnd(this.end()));
   }
 

@@ -1,6 +1,8 @@
 import type { LinkRow, LinkSummary } from '@near-spoke/contract';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
+import { tellIn, told } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
 import { v7 } from 'uuid';
 
 export const SITE_ID = '01900000-0000-7000-8000-000000000001';
@@ -25,7 +27,8 @@ export function testLink(
     schools: {},
     note: '',
   };
-  return { ...summariseLink(link, [], NOT_TESTED, PLAIN_JOB), ...rest, stamp: 0 };
+  const summary = told(summariseLink(link, [], NOT_TESTED, PLAIN_JOB), tellIn(ENGLISH, 'metric'));
+  return { ...summary, ...rest, stamp: 0 };
 }
 
 /** The same as a list has it. */

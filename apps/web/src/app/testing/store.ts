@@ -75,7 +75,7 @@ export async function openSite(
   localStorage.clear();
   await emptyDevice();
   // As where the page has been open for a while.
-  await import('../store/links/stand');
+  await Promise.all([import('../store/links/stand'), import('../words/words')]);
   TestBed.configureTestingModule({ providers: [...storeProviders(), ...more] });
   const store = TestBed.inject<Store<Record<string, unknown>>>(Store);
   const http = TestBed.inject(HttpTestingController);

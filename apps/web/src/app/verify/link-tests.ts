@@ -1,7 +1,7 @@
 import { Injectable, computed, inject } from '@angular/core';
 import type { Reading } from '@near-spoke/contract';
 import { seenOf } from '@near-spoke/contract/tests';
-import { ENTERED_TEXT } from '@near-spoke/core/record';
+import { diagnosisOf, recordMessage } from '@near-spoke/core/record';
 import { sameWiring, wiringOf } from '@near-spoke/core/link';
 import { isDone, type Happened, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
@@ -67,13 +67,13 @@ export class LinkTests {
     [
       ...this.open.facts().readings.map((row) => ({
         ...row,
-        said: row.diagnosis.summary,
-        how: ENTERED_TEXT[row.entered],
+        said: this.open.tell()(diagnosisOf(row).summary),
+        how: this.open.tell()(recordMessage('entered', { entered: row.entered })),
       })),
       ...this.open.facts().tests.map((row) => ({
         ...row,
         said: row.summary,
-        how: ENTERED_TEXT[row.entered],
+        how: this.open.tell()(recordMessage('entered', { entered: row.entered })),
       })),
     ].sort((a, b) => b.takenAt.localeCompare(a.takenAt)),
   );

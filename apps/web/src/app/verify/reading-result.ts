@@ -3,8 +3,11 @@ import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import type { LinkSummary, Reading } from '@near-spoke/contract';
 import { ENDS, wiringOf, type End, type Job } from '@near-spoke/core/link';
-import { tester, type Diagnosis } from '@near-spoke/core/verify';
+import { tester, type Diagnosis as Found } from '@near-spoke/core/verify';
+import type { Told } from '@near-spoke/words';
 import { ConnectorFace, StateMark } from '../drawing';
+
+type Diagnosis = Told<Found>;
 
 const WORD: Readonly<Record<Diagnosis['verdict'], string>> = {
   pass: 'Good',

@@ -2,8 +2,11 @@ import type { LinkSummary } from '@near-spoke/contract';
 import type { Test } from '@near-spoke/contract/tests';
 import { compareContacts } from '@near-spoke/core/catalogue';
 import { pairsOf, type Wiring } from '@near-spoke/core/link';
-import { mapContacts, type Diagnosis } from '@near-spoke/core/verify';
+import { mapContacts, type Diagnosis as Found } from '@near-spoke/core/verify';
+import type { Told } from '@near-spoke/words';
 import { headline } from '../shell/sentences';
+
+type Diagnosis = Told<Found>;
 
 /** The pairs that a tester can name as split, each in the order of its contacts. */
 export const splitPairsOf = (wiring: Wiring | null): [string, string][] =>
@@ -30,6 +33,7 @@ export function verdictSentence(
   test: Test | null,
   diagnosis: Diagnosis | null,
   paired: boolean,
+  next: string,
 ) {
   const proof = paired ? 'Enter a pairing test' : 'Enter a wire map';
   if (link.state === 'pass')
@@ -46,7 +50,7 @@ export function verdictSentence(
           why: 'What explains it, and what next, stands below.',
           action: again,
         }
-      : { sentence: link.next.sentence, why: test.summary, action: again };
+      : { sentence: next, why: test.summary, action: again };
   }
   const first = diagnosis?.actions[0]?.sentence ?? '';
   if (diagnosis?.verdict === 'unproven')

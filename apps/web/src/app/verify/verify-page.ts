@@ -28,6 +28,7 @@ import {
   type TesterId,
 } from '@near-spoke/core/verify';
 import { canMove } from '@near-spoke/core/verify/entry';
+import { NOTHING } from '@near-spoke/core/message';
 import { benchOf, judgeTest, testersFor, type Seen } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../link/open-link';
 import { Deeds, UNDO_MS } from '../shell/deeds';
@@ -194,7 +195,13 @@ export class VerifyPage {
               : 'Make sure first that nothing feeds power or ringing voltage into this cable.',
             action: 'Keep this reading',
           };
-    return verdictSentence(link, this.tests.newest(), diagnosis, this.map.pairs().length > 0);
+    return verdictSentence(
+      link,
+      this.tests.newest(),
+      diagnosis,
+      this.map.pairs().length > 0,
+      this.open.next()?.sentence ?? '',
+    );
   });
 
   constructor() {
@@ -305,13 +312,13 @@ export class VerifyPage {
       .catch(() => seen.map((row) => judgeTest(row, bench)));
     this.judging.set(false);
     const entries = seen.map(({ trial, shown }, index) => {
-      const { verdict = 'part', missed = [], summary = '' } = judged[index] ?? {};
+      const { verdict = 'part', missed = [], summary = NOTHING } = judged[index] ?? {};
       const reading = testReading.parse(readingOf(trial, shown));
       return this.deeds.test(link, {
         reading,
         verdict,
         missed: [...missed],
-        summary,
+        summary: this.open.tell()(summary),
         note,
         entered,
       });

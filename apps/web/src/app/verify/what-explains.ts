@@ -38,6 +38,7 @@ import {
   type Outcome,
   type Report,
 } from '@near-spoke/core/verify/explain';
+import { told } from '@near-spoke/words';
 import { isOneOf, kept } from '../shell/kept';
 import { ANSWER_KEYS, keyName, type KeyId } from '../shell/keys';
 import { OneOf } from '../shell/one-of';
@@ -48,6 +49,7 @@ import { Workbench } from './workbench';
 import { Reads } from '../shell/reads';
 import { typedNumber } from '../shell/typed-number';
 import { KeyOf } from '../shell/key-of';
+import { Words } from '../words/words';
 
 const PLACE_NAME: Readonly<Record<Place, string>> = {
   near: 'near end',
@@ -113,7 +115,10 @@ export class WhatExplains {
   readonly after = input.required<string>();
 
   private readonly explainer = inject(Explainer);
-  protected readonly report = this.explainer.report;
+  private readonly words = inject(Words);
+  private readonly tell = computed(() => this.words.in('metric'));
+  private readonly found = this.explainer.report;
+  protected readonly report = computed(() => told(this.found(), this.tell()));
   protected readonly failed = this.explainer.failed;
   protected readonly choices = computed(() => testersFor(this.bench().wiring));
   protected readonly atHand = kept<TesterId[]>(
@@ -136,23 +141,27 @@ export class WhatExplains {
     ...this.kept(),
     ...this.since()().flatMap(happenedOf),
   ]);
-  protected readonly deeds = DEEDS.map((deed) => ({ deed, words: doneText(deed) }));
+  protected readonly deeds = computed(() =>
+    DEEDS.map((deed) => ({ deed, words: this.tell()(doneText(deed)) })),
+  );
 
   protected readonly rows = computed(() =>
-    likely(this.report()?.explanations ?? []).map(({ probability, faults }, key) => ({
-      key,
-      percent: Math.round(probability * 100),
-      told: `${Math.round(probability * 100)} %`,
-      faults: faults.map(({ sentence, places }) => ({
-        sentence,
-        places:
-          places.length > 1
-            ? places
-                .map(({ at, share }) => `${PLACE_NAME[at]} ${Math.round(share * 100)} %`)
-                .join(', ')
-            : places.map(({ at }) => AT_PLACE[at]).join(''),
-      })),
-    })),
+    told(likely(this.found()?.explanations ?? []), this.tell()).map(
+      ({ probability, faults }, key) => ({
+        key,
+        percent: Math.round(probability * 100),
+        told: `${Math.round(probability * 100)} %`,
+        faults: faults.map(({ sentence, places }) => ({
+          sentence,
+          places:
+            places.length > 1
+              ? places
+                  .map(({ at, share }) => `${PLACE_NAME[at]} ${Math.round(share * 100)} %`)
+                  .join(', ')
+              : places.map(({ at }) => AT_PLACE[at]).join(''),
+        })),
+      }),
+    ),
   );
   protected readonly more = computed(() => {
     const report = this.report();
@@ -164,23 +173,23 @@ export class WhatExplains {
     return `${rest} less likely accounts of up to ${most} fault${report.upTo < 2 ? '' : 's'} also agree. Shares are among these; their rates are ${rates}.`;
   });
   protected readonly outcomes = computed(() =>
-    (this.report()?.next?.outcomes ?? [])
+    (this.found()?.next?.outcomes ?? [])
       .filter(({ share }, index) => index < 2 || share >= 0.002)
       .map((outcome, index) => ({
         outcome,
         does: keyOf(outcome, index),
-        words: capital(outcome.words),
+        words: capital(this.tell()(outcome.words)),
       })),
   );
   protected readonly answered = computed(() => {
-    const bench = this.bench();
+    const [bench, tell] = [this.bench(), this.tell()];
     const good = madeWith(bench.wiring, []);
     return this.since()()
       .flatMap(happenedOf)
       .map((row) =>
         isDone(row)
-          ? `${doneText(row.done)}.`
-          : `${orderOf(row.trial)}: ${lower(wordsOf(row.shown, observe(row.trial, good, bench), bench.wiring))}.`,
+          ? `${tell(doneText(row.done))}.`
+          : `${tell(orderOf(row.trial))}: ${lower(tell(wordsOf(row.shown, observe(row.trial, good, bench), bench.wiring)))}.`,
       );
   });
   /** What the repair that is advised comes to, once it is done. */
@@ -190,7 +199,11 @@ export class WhatExplains {
       ? [{ action: 'replaced', end: 'cable', contacts: [] }]
       : places.map((end) => ({ action: 'remade', end, contacts: [] }));
   });
-  protected readonly advisedText = computed(() => this.advised().map(doneText).join(', '));
+  protected readonly advisedText = computed(() =>
+    this.advised()
+      .map((done) => this.tell()(doneText(done)))
+      .join(', '),
+  );
   protected readonly proof = computed(() => {
     const repair = this.report()?.repair;
     if (!repair || repair.places.length === 0) return '';
@@ -244,7 +257,7 @@ export class WhatExplains {
   }
 
   protected answer({ shown }: Outcome): void {
-    const trial = this.report()?.next?.trial;
+    const trial = this.found()?.next?.trial;
     if (!trial) return;
     const told = testReading.safeParse(readingOf(trial, shown));
     if (told.success) this.since().update((list) => [...list, told.data]);

@@ -8,9 +8,10 @@ import {
   signal,
 } from '@angular/core';
 import { RouterLink } from '@angular/router';
-import { SEVERAL_FAULTS, tester, type TesterId } from '@near-spoke/core/verify';
+import { tester, verifyMessage, type TesterId } from '@near-spoke/core/verify';
 import type { Bench, BlindSpots } from '@near-spoke/core/verify/explain';
 import { Workbench } from './workbench';
+import { Words } from '../words/words';
 
 /** What a tester lets pass on this very link. */
 @Component({
@@ -38,12 +39,17 @@ export class WouldPass {
   readonly more = input(true);
 
   private readonly workbench = inject(Workbench);
+  private readonly words = inject(Words);
+  private readonly tell = computed(() => this.words.in('metric'));
   private readonly blind = signal<BlindSpots | null>(null);
   protected readonly told = computed(() => ({
     how: tester(this.tester()).how,
     passed: (this.blind()?.spots ?? [])
       .filter(({ tester: id, missed }) => id === this.tester() && missed > 0)
-      .map(({ kind, of, missed }) => `${SEVERAL_FAULTS[kind]}${missed < of ? ' (some)' : ''}`)
+      .map(
+        ({ kind, of, missed }) =>
+          `${this.tell()(verifyMessage('fault-several', { kind }))}${missed < of ? ' (some)' : ''}`,
+      )
       .join(', '),
   }));
 

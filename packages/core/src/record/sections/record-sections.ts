@@ -1,7 +1,7 @@
-import { SEVERAL_FAULTS } from '../../verify';
-import { ENTERED_TEXT, type Entered } from '../entered';
-import { END_NAME } from '../link-facts';
-import type { TakenReading, TakenTest } from '../tested';
+import { common, sentences, type Message } from '../../message';
+import type { Entered } from '../entered';
+import { tell, type SectionName, type Where } from '../messages';
+import { diagnosisOf, type TakenReading, type TakenTest } from '../tested';
 
 interface Signed {
   readonly id: string;
@@ -13,11 +13,6 @@ interface Shown extends Signed {
   readonly entered: Entered;
   readonly note: string;
 }
-
-/** What a note or photo is about: an end, or the way between them. */
-export type Where = 'near' | 'along' | 'far';
-
-export const WHERE_NAME: Readonly<Record<Where, string>> = { ...END_NAME, along: 'Along the way' };
 
 /** What was done and seen on a link, as far as a record tells it entry by entry; each list oldest first. */
 export interface Recorded {
@@ -55,91 +50,100 @@ export interface RecordEntry {
   /** When it was done or seen, ISO 8601. */
   readonly at: string;
   /** Who did it, and on which device where that was told. */
-  readonly by: string;
-  readonly text: string;
+  readonly by: Message;
+  readonly text: Message;
   /** Said in smaller voice after it. */
-  readonly quiet?: string;
+  readonly quiet?: Message;
   /** What can be taken back here. */
   readonly kind?: BackHere;
   /** That what is said is not true: since when, who says so, and why. */
-  readonly taken?: { readonly at: string; readonly by: string; readonly why: string };
+  readonly taken?: { readonly at: string; readonly by: Message; readonly why: string };
 }
 
 export interface RecordSection {
-  readonly title: string;
+  readonly title: Message;
   /** The newest first. */
   readonly entries: readonly RecordEntry[];
 }
 
 /** "tech 1", or "tech 1 on van tablet". */
-export const signature = ({ author, device }: Omit<Signed, 'id'>): string =>
-  device === '' ? author : `${author} on ${device}`;
+export const signature = ({ author, device }: Omit<Signed, 'id'>): Message =>
+  tell('signed', { author, device });
 
 const signed = (fact: Signed) => ({ id: fact.id, by: signature(fact) });
-const sentences = (...parts: readonly string[]) => parts.filter((part) => part !== '').join(' ');
+/** What people wrote, or what was said at the time. */
+const own = (name: string): Message => common('name', { name });
 
-type Section = readonly [title: string, entries: (known: Recorded) => readonly RecordEntry[]];
+type Section = readonly [name: SectionName, entries: (known: Recorded) => readonly RecordEntry[]];
 
 const SECTIONS: readonly Section[] = [
   [
-    'Notes',
+    'notes',
     ({ notes }) =>
       notes.map((note) => ({
         ...signed(note),
         at: note.at,
         kind: 'note',
-        text: `${WHERE_NAME[note.where]}: ${note.text}`,
+        text: tell('note-about', { where: note.where, text: note.text }),
       })),
   ],
   [
-    'Other tests',
+    'tests',
     ({ tests }) =>
       tests.map((test) => ({
         ...signed(test),
         at: test.takenAt,
         kind: 'test',
-        text: sentences(test.summary, ENTERED_TEXT[test.entered], test.note),
+        text: sentences([
+          own(test.summary),
+          tell('entered', { entered: test.entered }),
+          own(test.note),
+        ]),
         ...(test.missed.length > 0
           ? {
-              quiet: `Such a test can’t see, or not always: ${test.missed.map((kind) => SEVERAL_FAULTS[kind]).join(', ')}.`,
+              quiet: tell('cannot-see', { kinds: test.missed }),
             }
           : {}),
       })),
   ],
   [
-    'Places on the cable',
+    'places',
     ({ places }) =>
-      places.map((place) => ({ ...signed(place), at: place.at, text: place.deed.sentence })),
+      places.map((place) => ({ ...signed(place), at: place.at, text: own(place.deed.sentence) })),
   ],
   [
     // The first signs of a file's SHA-256 tell it from others: which traces there are to be asked for.
-    'Traces kept',
+    'traces',
     ({ traces }) =>
       traces.map((trace) => ({
         ...signed(trace),
         at: trace.at,
-        text: `${trace.name} (SHA-256 ${trace.blob.slice(0, 12)}…)`,
+        text: tell('trace-kept', { name: trace.name, blob: trace.blob }),
       })),
   ],
   [
-    'Earlier tests',
+    'earlier',
     ({ readings }) =>
       readings.slice(0, -1).map((reading) => ({
         ...signed(reading),
         at: reading.takenAt,
         kind: 'reading',
-        text: sentences(reading.diagnosis.summary, ENTERED_TEXT[reading.entered], reading.note),
+        text: sentences([
+          diagnosisOf(reading).summary,
+          tell('entered', { entered: reading.entered }),
+          own(reading.note),
+        ]),
       })),
   ],
   [
     // What is not true after all stays to be read, with the reason.
-    'Taken back',
+    'taken-back',
     ({ voided }) =>
       voided.map((row) => ({
         id: row.id,
         at: row.takenAt,
-        by: row.takenBy,
-        text: row.summary,
+        by: own(row.takenBy),
+        text: own(row.summary),
         taken: { at: row.at, by: signature(row), why: row.reason },
       })),
   ],
@@ -147,6 +151,7 @@ const SECTIONS: readonly Section[] = [
 
 /** What a record tells entry by entry, on screen and on paper alike; sections without entries are left out. */
 export const recordSections = (known: Recorded): RecordSection[] =>
-  SECTIONS.map(([title, entries]) => ({ title, entries: [...entries(known)].reverse() })).filter(
-    ({ entries }) => entries.length > 0,
-  );
+  SECTIONS.map(([section, entries]) => ({
+    title: tell('section', { section }),
+    entries: [...entries(known)].reverse(),
+  })).filter(({ entries }) => entries.length > 0);

@@ -1,5 +1,6 @@
+import { inEnglish } from '../../testing/in-english';
 import { PLAIN_JOB, type Link } from '../../link';
-import { linkChanges, recordSections, signature, type Recorded } from './index';
+import { linkChanges, recordSections as sectionsOf, signature, type Recorded } from './index';
 
 const at = (minute: number) => `2026-05-04T08:0${minute}:00.000Z`;
 const signed = (id: string, device = '') => ({ id, author: 'Łukasz', device });
@@ -11,6 +12,8 @@ const nothing: Recorded = {
   places: [],
   voided: [],
 };
+
+const recordSections = (known: Recorded) => inEnglish(sectionsOf(known));
 
 describe('The entries of a record', () => {
   it('are left out where there is nothing, and told the newest first where there is', () => {
@@ -34,7 +37,7 @@ describe('The entries of a record', () => {
         ],
       },
     ]);
-    expect(signature({ author: 'tech 1', device: '' })).toBe('tech 1');
+    expect(inEnglish(signature({ author: 'tech 1', device: '' }))).toBe('tech 1');
   });
 
   it('keep what was taken back, with who said it, who denies it and why', () => {
@@ -88,17 +91,14 @@ describe('The changes of a link', () => {
       edit(3, 'lengthM', null),
       { ...edit(4, 'note', ''), changed: [] },
     ];
-    expect(linkChanges(link, edits, 'metric', PLAIN_JOB).map(({ by, text }) => [by, text])).toEqual(
-      [
-        ['tech 1', 'Put away, taken back, or changed in how its ends are worked.'],
-        ['tech 1', 'Length: 34 m, taped along the cable; before, not known.'],
-        [
-          'somebody',
-          'Far end: 8P8C plug, T568A, at Kiosk 4; before, 8P8C plug, T568B, at Kiosk 4.',
-        ],
-      ],
-    );
-    const [, length] = linkChanges(link, edits, 'imperial', PLAIN_JOB);
+    expect(
+      inEnglish(linkChanges(link, edits, PLAIN_JOB)).map(({ by, text }) => [by, text]),
+    ).toEqual([
+      ['tech 1', 'Put away, taken back, or changed in how its ends are worked.'],
+      ['tech 1', 'Length: 34 m, taped along the cable; before, not known.'],
+      ['somebody', 'Far end: 8P8C plug, T568A, at Kiosk 4; before, 8P8C plug, T568B, at Kiosk 4.'],
+    ]);
+    const [, length] = inEnglish(linkChanges(link, edits, PLAIN_JOB), 'imperial');
     expect(length?.text).toMatch(/^Length: 111.5 ft, taped along the cable; before, not known\.$/);
   });
 });

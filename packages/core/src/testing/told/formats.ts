@@ -9,6 +9,7 @@ import {
 import { parseCapture } from '../../formats/captures';
 import { summariseLink, linkFacts, NOT_TESTED } from '../../record';
 import { PLAIN_JOB } from '../../link';
+import { inEnglish } from '../in-english';
 import type { Cases } from './digest';
 
 const HEAD = 'label,from,to,cable,near connector,far connector,scheme,length,route,note';
@@ -43,9 +44,9 @@ export const FORMATS_CASES: Cases = {
         ? [
             read,
             read.links.map((link) => [
-              summariseLink(link, [], NOT_TESTED, PLAIN_JOB),
-              linkFacts(link, 'metric', PLAIN_JOB),
-              linkFacts(link, 'imperial', PLAIN_JOB),
+              inEnglish(summariseLink(link, [], NOT_TESTED, PLAIN_JOB)),
+              inEnglish(linkFacts(link, PLAIN_JOB)),
+              inEnglish(linkFacts(link, PLAIN_JOB), 'imperial'),
             ]),
           ]
         : read;

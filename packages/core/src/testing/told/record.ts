@@ -1,8 +1,6 @@
 import { PLAIN_JOB, wiringOf } from '../../link';
 import {
-  ENTERED_TEXT,
   NOT_TESTED,
-  STATE_NAME,
   countCords,
   diagnosisNow,
   endProgress,
@@ -16,6 +14,7 @@ import {
 } from '../../record';
 import { planTermination, tickKeys } from '../../terminate';
 import { diagnose } from '../../verify';
+import { inEnglish } from '../in-english';
 import type { Cases } from './digest';
 
 const END = { place: 'C1/A/01', connector: 'plug-8p8c', scheme: 'T568B' as const };
@@ -57,7 +56,7 @@ const reading = (from: number) => {
     .slice(from)
     .map(({ contact }) => ({ near: [contact], far: [contact] }));
   const shown = { wiring: WIRING, tester: 'pairing' as const, nets, splitPairs: [] };
-  return { ...shown, takenAt: at(4000), diagnosis: diagnose(shown) };
+  return { ...shown, takenAt: at(4000), diagnosis: inEnglish(diagnose(shown)) };
 };
 
 export const RECORD_CASES: Cases = {
@@ -68,20 +67,25 @@ export const RECORD_CASES: Cases = {
         () => {
           const done = ticks(share, 20);
           const tested = open === null ? NOT_TESTED : { reading: reading(open), tests: [] };
-          return [
+          return inEnglish([
             summariseLink(LINK, done, tested, PLAIN_JOB),
             linkStanding(LINK, done, tested, PLAIN_JOB),
             endProgress(LINK, done, PLAIN_JOB),
             [...tickedKeys(done, 'near')],
             togetherWith(ticks(share, 1), 'near'),
-          ];
+          ]);
         },
       ]),
     ),
   ),
-  facts: () => [linkFacts(LINK, 'metric', PLAIN_JOB), linkFacts(LINK, 'imperial', PLAIN_JOB)],
+  facts: () => [
+    inEnglish(linkFacts(LINK, PLAIN_JOB)),
+    inEnglish(linkFacts(LINK, PLAIN_JOB), 'imperial'),
+  ],
   'judged anew': () =>
-    diagnosisNow({ ...LINK, far: { ...LINK.far, scheme: 'T568A' } }, reading(0), PLAIN_JOB),
+    inEnglish(
+      diagnosisNow({ ...LINK, far: { ...LINK.far, scheme: 'T568A' } }, reading(0), PLAIN_JOB),
+    ),
   cords: () => {
     const seen = ['pass', 'fail', 'pass', 'fail', 'pass'].map((verdict, index) => ({
       label: `KC-00${index % 3}`,
@@ -96,5 +100,4 @@ export const RECORD_CASES: Cases = {
     }));
     return [countCords(seen), ['KC-009', 'A', '99', ''].map(nextLabel)];
   },
-  words: () => [STATE_NAME, ENTERED_TEXT],
 };

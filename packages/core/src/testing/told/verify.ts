@@ -21,6 +21,7 @@ import {
 import { LIMIT_CLASSES, LIMIT_STANDARDS, reportLimits } from '../../verify/limits';
 import { NO_LINE_READINGS, judgeLine, ringerLoad } from '../../verify/telephone';
 import { judgeLoops, loopExpected, powerBudget } from '../../verify/power';
+import { inEnglish } from '../in-english';
 import { SESSION_LINKS } from '../session-links';
 import { seeded } from '../seeded';
 import type { Cases } from './digest';
@@ -36,23 +37,25 @@ function shownOn({ name, wiring }: (typeof SESSION_LINKS)[number]): Cases {
   const faults = everyFault(wiring);
   const trials = testersFor(wiring).flatMap((row) => procedureOf(row, wiring));
   return {
-    [`${name}: faults`]: () => faults.map((fault) => described(fault, wiring)),
+    [`${name}: faults`]: () => inEnglish(faults.map((fault) => described(fault, wiring))),
     [`${name}: shown`]: () =>
       [[], ...faults.map((fault) => [fault])].map((set) => {
         const made = madeWith(wiring, set);
         return trials.map((trial) => {
           const shown = observe(trial, made, bench);
-          const said = compareTest({ trial, shown }, bench);
+          const said = inEnglish(compareTest({ trial, shown }, bench));
           return shown.method === 'nets'
             ? [
                 shown,
                 said,
-                diagnose({
-                  wiring,
-                  nets: shown.nets,
-                  splitPairs: shown.splitPairs ?? [],
-                  tester: trial.tester === 'pairing' ? 'pairing' : 'identifying-remote',
-                }),
+                inEnglish(
+                  diagnose({
+                    wiring,
+                    nets: shown.nets,
+                    splitPairs: shown.splitPairs ?? [],
+                    tester: trial.tester === 'pairing' ? 'pairing' : 'identifying-remote',
+                  }),
+                ),
               ]
             : [shown, said];
         });
@@ -65,13 +68,15 @@ function shownOn({ name, wiring }: (typeof SESSION_LINKS)[number]): Cases {
           const [first] = trials;
           if (!first) throw new Error(`No tester is for ${name}`);
           const shown = observe(first, madeWith(wiring, [fault]), bench);
-          return reportOf([{ trial: first, shown }], bench, {
-            prior: priorOf(NO_EXPERIENCE),
-            upTo: 1,
-            conditions: PLAIN_CONDITIONS,
-            isOver: NEVER,
-            isEnough: ALWAYS,
-          });
+          return inEnglish(
+            reportOf([{ trial: first, shown }], bench, {
+              prior: priorOf(NO_EXPERIENCE),
+              upTo: 1,
+              conditions: PLAIN_CONDITIONS,
+              isOver: NEVER,
+              isEnough: ALWAYS,
+            }),
+          );
         }),
     [`${name}: blind spots`]: () => blindSpots(bench),
   };
@@ -95,7 +100,9 @@ function anything(seed: number) {
       net[end].push(name);
       nets.set(at, net);
     }
-  return diagnose({ wiring, nets: [...nets.values()], splitPairs: [], tester: 'pairing' });
+  return inEnglish(
+    diagnose({ wiring, nets: [...nets.values()], splitPairs: [], tester: 'pairing' }),
+  );
 }
 
 /** A sweep of a four-port or eight-port analyser, of pairs that couple. */

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { SHELL, type Contact } from '../../catalogue';
 import {
   PLAIN_JOB,
@@ -33,7 +34,7 @@ describe('links of other families', () => {
     expect(test(coax, 'S-S').faults.map(({ kind }) => kind)).toEqual(['open']);
     const short = test(coax, 'C+S-C+S');
     expect(short.faults.map(({ kind }) => kind)).toEqual(['shield-short']);
-    expect(short.actions[0]?.sentence).toContain('a strand of the braid');
+    expect(inEnglish(short.actions[0]?.sentence)).toContain('a strand of the braid');
   });
 
   it('know that a telephone cord is turned over, and tell one that is straight; where straight is meant, the other', () => {

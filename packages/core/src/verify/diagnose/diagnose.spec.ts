@@ -1,3 +1,5 @@
+import type { Told } from '../../message';
+import { inEnglish } from '../../testing/in-english';
 import { SHELL, WIRE_CONTACTS, type Contact, type SchemeId } from '../../catalogue';
 import {
   canonicalReading,
@@ -26,17 +28,19 @@ function nets(text: string): Net[] {
   });
 }
 
-function told(text: string, rest: Partial<TestResult> = {}): Diagnosis {
-  return diagnose({
-    wiring: straight,
-    tester: 'pairing',
-    nets: nets(text),
-    splitPairs: [],
-    ...rest,
-  });
+function told(text: string, rest: Partial<TestResult> = {}): Told<Diagnosis> {
+  return inEnglish(
+    diagnose({
+      wiring: straight,
+      tester: 'pairing',
+      nets: nets(text),
+      splitPairs: [],
+      ...rest,
+    }),
+  );
 }
 
-const kinds = (diagnosis: Diagnosis) => diagnosis.faults.map((fault) => fault.kind);
+const kinds = (diagnosis: Told<Diagnosis>) => diagnosis.faults.map((fault) => fault.kind);
 const good = '1-1 2-2 3-3 4-4 5-5 6-6 7-7 8-8';
 
 function* permutations<T>(items: readonly T[]): Generator<T[]> {
@@ -185,12 +189,14 @@ describe('every order of eight conductors', () => {
           near: [near],
           far: [far[index] as Contact],
         }));
-        const { faults, verdict } = diagnose({
-          wiring,
-          tester: 'pairing',
-          nets: reading,
-          splitPairs: [],
-        });
+        const { faults, verdict } = inEnglish(
+          diagnose({
+            wiring,
+            tester: 'pairing',
+            nets: reading,
+            splitPairs: [],
+          }),
+        );
         const right = reading.every(({ near, far: to }) => intended.get(near[0]) === to[0]);
         const rebuilt = sameReading(applyFaults(faults, wiring), reading);
         if (!rebuilt || (verdict === 'pass') !== right) wrong.push(far.join(''));
@@ -222,7 +228,9 @@ describe('random readings', () => {
         random.pick(made).far.push(contact);
       }
       const reading = canonicalReading(made);
-      const { faults } = diagnose({ wiring, tester: 'pairing', nets: reading, splitPairs: [] });
+      const { faults } = inEnglish(
+        diagnose({ wiring, tester: 'pairing', nets: reading, splitPairs: [] }),
+      );
       if (!sameReading(applyFaults(faults, wiring), reading))
         fail(`not rebuilt: ${JSON.stringify({ wiring, reading, faults })}`);
     }
@@ -258,7 +266,9 @@ describe('random readings', () => {
         ...edges.filter((edge) => edge.whole),
         ...joints.map(([a, b, end]) => ({ from: { end, contact: a }, to: { end, contact: b } })),
       ]);
-      const { faults } = diagnose({ wiring, tester: 'pairing', nets: reading, splitPairs: [] });
+      const { faults } = inEnglish(
+        diagnose({ wiring, tester: 'pairing', nets: reading, splitPairs: [] }),
+      );
       if (faults.length > count)
         fail(`${faults.length} > ${count}: ${JSON.stringify({ wiring, reading, faults })}`);
     }

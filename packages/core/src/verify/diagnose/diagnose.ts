@@ -2,7 +2,8 @@ import type { Contact } from '../../catalogue';
 import { canonicalReading, pairsOf, type Reading, type Wiring } from '../../link';
 import { arrangementOf } from './arrangement';
 import type { Arrangement } from './arrangements';
-import { list } from '../faults/fault-words';
+import type { Message } from '../../message';
+import { tell } from '../messages';
 import type { LEFT_OPEN } from './left-open';
 import { sentenceOf } from './sentence-of';
 import { explainWiring, type WiringExplanation } from './explain-wiring';
@@ -24,28 +25,29 @@ export interface TestResult {
 export type Unseen = Blindness | (typeof LEFT_OPEN)[number];
 
 export interface DescribedFault extends Fault {
-  readonly title: string;
-  readonly sentence: string;
+  readonly title: Message;
+  readonly sentence: Message;
 }
 
 export interface Diagnosis {
   readonly verdict: 'pass' | 'fail' | 'unproven';
   readonly arrangement: Arrangement;
   /** The whole result in one sentence. */
-  readonly summary: string;
+  readonly summary: Message;
   readonly faults: readonly DescribedFault[];
   readonly actions: readonly Action[];
   /** What this result can't tell, by kind and in words. */
   readonly unseen: readonly Unseen[];
-  readonly unseenNotes: readonly string[];
+  readonly unseenNotes: readonly Message[];
 }
 
-const UNSEEN_NOTE: Readonly<Partial<Record<Unseen, string>>> = {
-  'split-pair': 'This tester can’t see split pairs: order and shorts are checked, pairing is not.',
-  'high-resistance': 'A poor joint that still conducts shows as good.',
-  intermittent: 'A contact that opens when the cable is moved shows only while it is moved.',
-  performance: 'Continuity says nothing about speed: that takes a certification measurement.',
-};
+/** Kinds of which a note tells that a tester can't see them. */
+const NOTED: ReadonlySet<Unseen> = new Set([
+  'split-pair',
+  'high-resistance',
+  'intermittent',
+  'performance',
+]);
 
 /**
  * What is wrong with a link, from one reading: the fewest faults that explain it, each in a
@@ -81,36 +83,28 @@ export function diagnose(result: TestResult): Diagnosis {
     summary: summarise(verdict, arrangement, faults),
     faults: faults.map((fault) => ({
       ...fault,
-      title: FAULTS[fault.kind].title,
+      title: tell('fault-title', { kind: fault.kind }),
       sentence: sentenceOf(fault, faults, explanation, wiring),
     })),
     actions: actionsFor(faults, wiring, verdict),
     unseen: [...new Set(unseen)],
     unseenNotes: [
-      ...relevant.flatMap((kind) => UNSEEN_NOTE[kind] ?? []),
+      ...relevant
+        .filter((kind) => NOTED.has(kind))
+        .map((kind) => tell('unseen-by-tester', { kind })),
       ...hidden.map(({ note }) => note),
     ],
   };
 }
 
-const ARRANGEMENT_NAME: Readonly<Record<Arrangement, string>> = {
-  straight: 'straight',
-  crossover: 'crossover',
-  'full-crossover': 'full crossover',
-  rollover: 'rollover',
-  irregular: 'irregular',
-  none: 'not known',
-};
-
 function summarise(
   verdict: Diagnosis['verdict'],
   arrangement: Arrangement,
   faults: readonly Fault[],
-): string {
-  const order = ARRANGEMENT_NAME[arrangement];
-  if (verdict === 'pass') return `Good: ${order}, no opens, no shorts, no split pairs.`;
-  if (verdict === 'unproven') return `Order and shorts verified (${order}), pairing not.`;
-  return faults.length === 1 ? 'One fault found.' : `${faults.length} faults found.`;
+): Message {
+  if (verdict === 'pass') return tell('found-good', { arrangement });
+  if (verdict === 'unproven') return tell('found-order-only', { arrangement });
+  return tell('found-faults', { count: faults.length });
 }
 
 function actionsFor(
@@ -122,14 +116,12 @@ function actionsFor(
     return [
       {
         end: 'either',
-        sentence:
-          'To verify pairing, test with a tester that measures crosstalk, or read the colours pair by pair at both ends.',
+        sentence: tell('do-verify-pairing', {}),
       },
     ];
   const all = faults.map((fault) => FAULTS[fault.kind].action(fault, wiring));
-  return all.filter(
-    (action, index) => all.findIndex((other) => other.sentence === action.sentence) === index,
-  );
+  const said = all.map(({ sentence }) => JSON.stringify(sentence));
+  return all.filter((_, index) => said.indexOf(said[index] ?? '') === index);
 }
 
 const perhapsFewer = ({ fewest }: WiringExplanation) =>
@@ -138,7 +130,7 @@ const perhapsFewer = ({ fewest }: WiringExplanation) =>
     : [
         {
           kind: 'fewer-faults' as const,
-          note: 'That no smaller set of faults explains this reading was not proven: mend what is told first, and test again.',
+          note: tell('unseen-fewer-faults', {}),
         },
       ];
 
@@ -146,19 +138,19 @@ const perhapsFewer = ({ fewest }: WiringExplanation) =>
 function hiddenByFaults(
   shorts: readonly Fault[],
   { map, intact }: WiringExplanation,
-): { readonly kind: Unseen; readonly note: string }[] {
+): { readonly kind: Unseen; readonly note: Message }[] {
   const behind = shorts.filter((fault) => fault.near.filter((near) => intact.has(near)).length > 1);
   const opens = wiresOf(map).filter((contact) => !intact.has(contact));
   return [
     ...behind.map((fault) => ({
       kind: 'order-behind-short' as const,
-      note: `While ${list([...fault.near])} are shorted, their order can’t be seen: test again after the repair.`,
+      note: tell('unseen-order', { contacts: fault.near, why: 'short' }),
     })),
     ...(opens.length > 1
       ? [
           {
             kind: 'order-of-opens' as const,
-            note: `While ${list(opens)} are open, their order can’t be seen: test again after the repair.`,
+            note: tell('unseen-order', { contacts: opens, why: 'open' }),
           },
         ]
       : []),

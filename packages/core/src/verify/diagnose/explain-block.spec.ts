@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import {
   PLAIN_JOB,
   canonicalReading,
@@ -25,7 +26,9 @@ const reading = (to: (near: number) => number, rows = ROW): Net[] =>
   });
 
 const told = (nets: readonly Net[], wiring = block) => {
-  const diagnosis = diagnose({ wiring, tester: 'identifying-remote', nets, splitPairs: [] });
+  const diagnosis = inEnglish(
+    diagnose({ wiring, tester: 'identifying-remote', nets, splitPairs: [] }),
+  );
   expect(sameReading(applyFaults(diagnosis.faults, wiring), nets))
     .withContext(
       `rebuilt: ${JSON.stringify(diagnosis.faults.map(({ kind, near, far }) => [kind, near, far]))}`,

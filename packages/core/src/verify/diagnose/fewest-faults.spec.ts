@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { SHELL, WIRE_CONTACTS, scheme, type Contact } from '../../catalogue';
 import {
   conductorGraph,
@@ -67,7 +68,7 @@ const netsOf = (order: Order): Net[] =>
   WIRE_CONTACTS.map((near, index) => ({ near: [near], far: [order[index] as Contact] }));
 
 const faultsOf = (nets: readonly Net[], wiring = straight): readonly Fault[] =>
-  diagnose({ wiring, tester: 'pairing', nets, splitPairs: [] }).faults;
+  inEnglish(diagnose({ wiring, tester: 'pairing', nets, splitPairs: [] })).faults;
 
 describe('the fewest faults', () => {
   it('are never more than the fewest slips, for every order of up to three slips', () => {
@@ -157,7 +158,9 @@ describe('the words for a fault', () => {
         } else if (!shielded && !nets.some(({ near }) => near.includes('S')))
           nets.push({ near: ['S'], far: ['S'] });
       }
-      const told = diagnose({ wiring, tester: 'identifying-remote', nets, splitPairs: [] });
+      const told = inEnglish(
+        diagnose({ wiring, tester: 'identifying-remote', nets, splitPairs: [] }),
+      );
       for (const fault of told.faults) {
         kinds.add(fault.kind);
         expect(fault.sentence).toMatch(/^[A-Z][^]*\.$/);

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { WIRE_CONTACTS, conductor, type Contact } from '../../catalogue';
 import { fourPairWiring, type Net, type Wiring } from '../../link';
 import { seeded } from '../../testing/seeded';
@@ -117,9 +118,9 @@ function denied(sentence: string, reading: Reading): string[] {
 }
 
 const read = (reading: Reading): string[] =>
-  diagnose({ wiring: T568B, tester: 'pairing', nets: reading.nets, splitPairs: [] }).faults.flatMap(
-    ({ sentence }) => denied(sentence, reading),
-  );
+  inEnglish(
+    diagnose({ wiring: T568B, tester: 'pairing', nets: reading.nets, splitPairs: [] }),
+  ).faults.flatMap(({ sentence }) => denied(sentence, reading));
 
 function* orders(left: readonly Contact[], chosen: readonly Contact[] = []): Generator<Contact[]> {
   if (left.length === 0) yield [...chosen];
@@ -158,12 +159,14 @@ describe('Every sentence, read again against the reading,', () => {
         wrong.push(...read(reading));
         maps += 1;
         if (places.join('') !== '1234') continue;
-        const { faults } = diagnose({
-          wiring: T568B,
-          tester: 'pairing',
-          nets: reading.nets,
-          splitPairs: [],
-        });
+        const { faults } = inEnglish(
+          diagnose({
+            wiring: T568B,
+            tester: 'pairing',
+            nets: reading.nets,
+            splitPairs: [],
+          }),
+        );
         expect(faults.map(({ kind }) => kind)).toEqual(
           new Array([...turned.toString(2)].filter((bit) => bit === '1').length).fill(
             'reversed-pair',
@@ -194,7 +197,7 @@ describe('Every sentence, read again against the reading,', () => {
 
   it('was false of these, and is not any more', () => {
     const told = (nets: readonly Net[]) =>
-      diagnose({ wiring: T568B, tester: 'pairing', nets, splitPairs: [] }).faults.map(
+      inEnglish(diagnose({ wiring: T568B, tester: 'pairing', nets, splitPairs: [] })).faults.map(
         ({ sentence }) => sentence,
       );
     const order = (far: string) => ofOrder([...far] as Contact[]).nets;

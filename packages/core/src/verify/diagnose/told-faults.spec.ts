@@ -1,3 +1,5 @@
+import type { Told } from '../../message';
+import { inEnglish } from '../../testing/in-english';
 import { WIRE_CONTACTS, type Contact } from '../../catalogue';
 import { fourPairWiring, type Net, type Wiring } from '../../link';
 import { seeded } from '../../testing/seeded';
@@ -11,8 +13,8 @@ const WIRINGS: Readonly<Record<string, Wiring>> = {
   shielded: fourPairWiring('T568B', 'T568B', true),
 };
 
-const seen = (wiring: Wiring, nets: readonly Net[]): Diagnosis =>
-  diagnose({ wiring, tester: 'pairing', nets, splitPairs: [] });
+const seen = (wiring: Wiring, nets: readonly Net[]): Told<Diagnosis> =>
+  inEnglish(diagnose({ wiring, tester: 'pairing', nets, splitPairs: [] }));
 
 /** A link on which so many ends were put on wrong contacts, opened or joined. */
 function spoiled(random: ReturnType<typeof seeded>, slips: number): Net[] {

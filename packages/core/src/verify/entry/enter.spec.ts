@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { parseOhm } from '../../units';
 import { plainBench } from '../circuit/bench';
@@ -105,7 +106,7 @@ describe('Entering what a tester showed', () => {
     if (!swapped.ok) throw new Error(swapped.reason);
     const told = swapped.seen.map((seen) => compareTest(seen, bench));
     expect(told.map(({ good }) => good)).toEqual([false]);
-    expect(told[0]?.summary).toContain('on 4');
+    expect(inEnglish(told[0]?.summary)).toContain('on 4');
     const strange = form.read(['pk', '']);
     expect(strange.ok ? '' : strange.reason).toContain('‘pk’ is none of this cable’s colours');
   });

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { fourPairWiring, pairsOf } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { PLAIN_LAMPS } from '../circuit/lamp-circuit';
@@ -29,7 +30,7 @@ describe('A tester of one’s own', () => {
         shown.method === 'lamps'
           ? shown.steps.flatMap((step) => step.lit.map((lamp) => lamp.replace('-', ' '))).sort()
           : [];
-      expect(lit(own)).withContext(fault.sentence).toEqual(lit(pair));
+      expect(lit(own)).withContext(inEnglish(fault.sentence)).toEqual(lit(pair));
     }
   });
 

@@ -1,4 +1,6 @@
+import type { Message } from '../../message';
 import type { Done, DoneAction } from '../done';
+import { tell } from '../messages';
 import type { Fault, Place } from '../fault';
 import { FAULTS } from '../faults';
 import type { Seen } from './agree';
@@ -53,20 +55,6 @@ export const lookFoundNothing = (done: Done, faults: readonly Fault[]): number =
       )
     : 1;
 
-const DONE_TEXT: Readonly<Record<DoneAction, (place: string) => string>> = {
-  remade: (place) => `Remade ${place}`,
-  reseated: (place) => `Seated ${place} again`,
-  replaced: (place) => `Replaced ${place}`,
-  looked: (place) => `Looked at ${place}, nothing to be seen`,
-};
-const DONE_AT: Readonly<Record<Place, string>> = {
-  near: 'the near end',
-  cable: 'the cable',
-  far: 'the far end',
-};
-
-/** What was done, in a few words: "Remade the near end". */
-export const doneText = ({ action, end, contacts }: Done): string =>
-  DONE_TEXT[action](
-    contacts.length === 0 ? DONE_AT[end] : `${contacts.join(', ')} at ${DONE_AT[end]}`,
-  );
+/** What was done, in a few words. */
+export const doneText = ({ action, end, contacts }: Done): Message =>
+  tell('was-done', { action, end, contacts });

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { seeded } from '../../testing/seeded';
 import { TWO_PAIRS } from '../../testing/two-pairs';
@@ -229,7 +230,7 @@ describe('Explaining what testers showed', () => {
       conditions: PLAIN_CONDITIONS,
       isOver: () => true,
     });
-    expect(told.sentence).toMatch(/There was no time to try more faults at once\.$/);
+    expect(inEnglish(told.sentence)).toMatch(/There was no time to try more faults at once\.$/);
     expect(found.explanations[0]?.faults.map(({ kind }) => kind)).toEqual(['open']);
     expect(explain(seen, shielded, { prior, upTo: 2, most: 1 }).cutShort).toBeFalse();
   });

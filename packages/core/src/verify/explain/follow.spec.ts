@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { fourPairWiring } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
@@ -24,11 +25,13 @@ const did = (action: Done['action'], end: Done['end'], contacts: readonly string
   done: { action, end, contacts },
 });
 const report = (history: readonly Happened[], testers: readonly TesterId[] = [scan.tester]) =>
-  reportOf(history, bench, {
-    prior: priorOf(NO_EXPERIENCE),
-    upTo: 2,
-    conditions: { ...PLAIN_CONDITIONS, testers },
-  });
+  inEnglish(
+    reportOf(history, bench, {
+      prior: priorOf(NO_EXPERIENCE),
+      upTo: 2,
+      conditions: { ...PLAIN_CONDITIONS, testers },
+    }),
+  );
 const open4 = fault('open', ['4'], 'far');
 const shareAt = (history: readonly Happened[], at: 'near' | 'cable' | 'far'): number =>
   report(history)

@@ -1,11 +1,12 @@
 import { madeWith } from '../circuit/made';
 import type { Bench } from '../circuit/bench';
-import { lower } from '../../units';
+import type { Message } from '../../message';
+import { tell } from '../messages';
 import { observe } from '../observe';
 import { asTold, keyOf, wordsOf } from '../shown';
 import { looksGood, type Seen } from './agree';
 import { missedOf } from './blind-spots';
-import type { FaultKind, Place } from '../fault';
+import type { FaultKind } from '../fault';
 import type { TestVerdict } from '../test-verdict';
 import { classOf } from '../testers';
 
@@ -14,25 +15,22 @@ export interface JudgedTest {
   /** Of a whole test, as expected: kinds of faults of which at least one would have passed on this link. */
   readonly missed: readonly FaultKind[];
   /** What was shown, in a few words. */
-  readonly summary: string;
+  readonly summary: Message;
 }
-
-const WHERE: Readonly<Record<Place, string>> = {
-  near: 'at the near end',
-  cable: 'along the cable',
-  far: 'at the far end',
-};
 
 /** Compares what a tester showed with what it shows of a good link; a part is compared with its part. */
 export function compareTest({ trial, shown }: Seen, bench: Bench) {
   const plain = observe(trial, madeWith(bench.wiring, []), bench);
   const expected = asTold(plain, shown);
-  const name = classOf(trial).short;
-  const moved = trial.moved === null ? '' : `, moved ${WHERE[trial.moved]}`;
+  const { id, isOwn } = classOf(trial);
   return {
     good: looksGood(expected, shown),
     complete: keyOf(expected) === keyOf(plain),
-    summary: `${name}${moved}: ${lower(wordsOf(shown, expected, bench.wiring))}.`,
+    summary: tell('test-showed', {
+      tester: isOwn ? null : id,
+      moved: trial.moved,
+      shown: wordsOf(shown, expected, bench.wiring),
+    }),
   };
 }
 

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { fourPairWiring } from '../../link';
 import { TWO_PAIRS } from '../../testing/two-pairs';
 import { plainBench } from '../circuit/bench';
@@ -145,7 +146,7 @@ describe('The next test', () => {
     const seen = firstReading(half, whole);
     const conditions: Conditions = { ...PLAIN_CONDITIONS, testers: ['look'] };
     const first = advise(candidatesOf(seen, whole, 60), seen, whole, conditions);
-    expect(tellAdvice(first)).toMatch(
+    expect(inEnglish(tellAdvice(first))).toMatch(
       /^Read the colours at the near end: tells miswire 2-3 at the (far|near) end from .*\. 2 minutes\.$/,
     );
     if (first.kind !== 'test') throw new Error('No test');
@@ -154,7 +155,7 @@ describe('The next test', () => {
     seen.push({ trial: first.trial, shown: observe(first.trial, made, whole) });
     const then = advise(candidatesOf(seen, whole, 60), seen, whole, conditions);
     expect(then.kind === 'repair' ? then.key : '').toBe('far');
-    expect(tellAdvice(then)).toContain('Remake the far end');
+    expect(inEnglish(tellAdvice(then))).toContain('Remake the far end');
   });
 
   it('goes straight to the repair where only one is left, or no tester at hand tells more', () => {

@@ -1,3 +1,4 @@
+import type { Message } from '../../message';
 import type { Bench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
 import type { Fault } from '../fault';
@@ -15,7 +16,7 @@ import { observerOf } from './observer';
 export interface Outcome {
   readonly shown: Shown;
   readonly share: number;
-  readonly words: string;
+  readonly words: Message;
 }
 
 /** What a trial may show of a link with these faults, each with its share: eyes may see a flaw or not. */

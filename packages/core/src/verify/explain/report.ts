@@ -1,4 +1,4 @@
-import { capital } from '../../units';
+import { NOTHING, sentences, type Message } from '../../message';
 import type { Bench } from '../circuit/bench';
 import { isDone, type Happened } from './done';
 import { kindsUnseen } from './blind-spots';
@@ -11,9 +11,8 @@ import { outcomesOf, type Outcome } from './outcomes';
 import type { Prior } from './prior';
 import { placesOf, repairKey } from './repair';
 import type { Fault, FaultKind, Place } from '../fault';
-import { SEVERAL_FAULTS } from '../faults';
 import type { TesterId, Trial } from '../testers';
-import { list } from '../faults/fault-words';
+import { tell } from '../messages';
 import { provenBy } from './proven-by';
 import { described, orderOf, shortly, tellAdvice } from './tell';
 
@@ -32,17 +31,17 @@ const LOOKED_AT = 60;
 const OFFERED = 5;
 
 export interface ToldFault extends Fault {
-  readonly title: string;
-  readonly sentence: string;
+  readonly title: Message;
+  readonly sentence: Message;
   readonly places: readonly { readonly at: Place; readonly share: number }[];
 }
 
 export interface NextTest {
   readonly tester: Trial['tester'];
-  readonly action: string;
+  readonly action: Message;
   readonly minutes: number;
   readonly gainBits: number;
-  readonly sentence: string;
+  readonly sentence: Message;
   readonly trial: Trial;
   /** What it may show, the likeliest first. */
   readonly outcomes: readonly Outcome[];
@@ -55,7 +54,7 @@ export interface Repair {
   readonly shares: readonly { readonly places: readonly Place[]; readonly share: number }[];
   readonly probability: number;
   readonly minutes: number;
-  readonly sentence: string;
+  readonly sentence: Message;
   readonly provenBy: TesterId | null;
 }
 
@@ -69,13 +68,13 @@ export interface Report {
   readonly upTo: number;
   /** Whether there was no time for larger sets. */
   readonly cutShort: boolean;
-  readonly sentence: string;
+  readonly sentence: Message;
   /** Kinds of faults that could be there though all that was seen since is as of a good link. */
   readonly unproven: readonly FaultKind[];
   readonly next?: NextTest;
   readonly repair?: Repair;
   /** What is left to do where neither a test nor a repair is. */
-  readonly doubt?: string;
+  readonly doubt?: Message;
 }
 
 /**
@@ -113,34 +112,29 @@ export function reportOf(
     count: found.count,
     upTo: found.upTo,
     cutShort: found.cutShort,
-    sentence:
-      found.cutShort && found.explanations.length > 0
-        ? `${inAll(found)} There was no time to try more faults at once.`
-        : inAll(found),
+    sentence: sentences([
+      inAll(found),
+      found.cutShort && found.explanations.length > 0 ? tell('no-time-for-more', {}) : NOTHING,
+    ]),
     unproven,
     ...(advice ? adviceOf(advice, found.candidates, unproven, bench, conditions) : {}),
   };
 }
 
 /** How sure the explanation is, plainly. */
-function inAll({ explanations, count, upTo, cutShort }: Explained): string {
+function inAll({ explanations, count, upTo, cutShort }: Explained): Message {
   const [first, second] = explanations;
-  if (!first && cutShort)
-    return `${capital(faultsUpTo(upTo))} does not explain all of this, and there was no time to try more at once. Mend what the wire map tells first, then test again.`;
-  if (!first)
-    return `No ${['', 'single fault explains', 'two faults explain', 'three faults explain'][upTo] ?? ''} all of this. One reading may be mistaken, or there are more faults: test again.`;
-  const name = ({ faults }: typeof first) => faults.map(shortly).join(' and ');
-  if (first.faults.length === 0)
-    return 'All that was seen is as it should be. What these tests can’t see may still be wrong.';
-  if (count === 1 || first.probability > 0.9) return `${capital(name(first))} explains all of it.`;
-  return second && second.faults.length > 0
-    ? `${count} accounts explain it: ${name(first)}, or ${name(second)}${count > 2 ? ', and others less likely' : ''}.`
-    : `${count} accounts explain it: ${name(first)} is the likeliest.`;
+  if (!first) return tell(cutShort ? 'explained-not-cut-short' : 'explained-not', { upTo });
+  const account = ({ faults }: typeof first) => faults.map(shortly);
+  if (first.faults.length === 0) return tell('explained-good', {});
+  if (count === 1 || first.probability > 0.9)
+    return tell('explained-by', { account: account(first) });
+  return tell('explained-by-several', {
+    count,
+    first: account(first),
+    second: second && second.faults.length > 0 ? account(second) : null,
+  });
 }
-
-/** "One fault", "any two faults": the sets that were gone through. */
-const faultsUpTo = (count: number): string =>
-  count < 2 ? 'one fault alone' : `any set of ${count === 2 ? 'two' : 'three'} faults`;
 
 function adviceOf(
   advice: Advice,
@@ -149,11 +143,10 @@ function adviceOf(
   bench: Bench,
   { testers }: Conditions,
 ): Pick<Report, 'next' | 'repair' | 'doubt'> {
-  const blind =
-    unproven.length > 0
-      ? ` Not proven, since they can’t be counted on to see it: ${list(unproven.map((kind) => SEVERAL_FAULTS[kind]))}.`
-      : '';
-  const sentence = `${tellAdvice(advice)}${blind}`;
+  const sentence = sentences([
+    tellAdvice(advice),
+    unproven.length > 0 ? tell('not-proven', { kinds: unproven }) : NOTHING,
+  ]);
   if (advice.kind === 'doubt') return { doubt: sentence };
   return advice.kind === 'test'
     ? {

@@ -1,13 +1,11 @@
-import { capital } from '../../units';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
-import { list, arrivals } from './fault-words';
+import { arrivals } from './fault-words';
 import { slipsOf } from './slips';
-import { groupsIn, groupName } from './groups';
+import { groupsIn } from './groups';
 
 export const CROSSED_GROUPS: FaultClass = {
   kind: 'crossed-groups',
-  title: 'Groups exchanged',
-  several: 'groups of pairs exchanged',
   perHundred: 0.2,
   change: 'arrives-elsewhere',
   places: ['near', 'far'],
@@ -17,12 +15,10 @@ export const CROSSED_GROUPS: FaultClass = {
   isInColours: true,
   isToProve: true,
   instances: ({ wiring }) => [{ of: slipsOf('crossed-groups', wiring) }],
-  sentence: (fault, wiring) => {
-    const groups = groupsIn(fault, wiring);
-    return `${capital(list(groups.map(groupName)))} are exchanged: ${arrivals(fault)}.`;
-  },
+  sentence: (fault, wiring) =>
+    tell('fault-crossed-groups', { groups: groupsIn(fault, wiring), arrivals: arrivals(fault) }),
   action: (fault, wiring) => ({
     end: 'either',
-    sentence: `Read the colours at both ends. Punch ${list(groupsIn(fault, wiring).map(groupName))} down again at the end where they have changed places.`,
+    sentence: tell('do-punch-groups', { groups: groupsIn(fault, wiring), why: 'exchanged' }),
   }),
 };

@@ -1,15 +1,14 @@
 import type { Contact } from '../../catalogue';
 import { fourPairWiring, intendedFar, pairAt, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import type { Instance } from './instance';
-import { list, arrivals, remake } from './fault-words';
+import { arrivals, remake } from './fault-words';
 import { twos, type FaultyLink } from './faulty-link';
 
 export const CROSSED_PAIRS: FaultClass = {
   kind: 'crossed-pairs',
-  title: 'Crossed pairs',
-  several: 'crossed pairs',
   perHundred: 1,
   change: 'arrives-elsewhere',
   places: ['near', 'far'],
@@ -20,29 +19,31 @@ export const CROSSED_PAIRS: FaultClass = {
   isToProve: true,
   instances: (link) => [{ of: crossed(link) }],
   sentence: (fault, wiring) =>
-    `Pairs ${list(fault.pairs.map(String))} are crossed: ${arrivals(fault)}${mixedSchemes(fault, wiring)}${reversedInside(fault, wiring)}.`,
+    tell('fault-crossed-pairs', {
+      pairs: fault.pairs,
+      arrivals: arrivals(fault),
+      mixedSchemes: mixedSchemes(fault, wiring),
+      reversed: reversedInside(fault, wiring),
+    }),
   action: (fault, wiring) =>
     mixedSchemes(fault, wiring)
-      ? {
-          end: 'either',
-          sentence: `Read the colours at both ends. Remake the end that does not follow ${wiring.near.rule}.`,
-        }
+      ? { end: 'either', sentence: tell('do-remake-to-scheme', { rule: wiring.near.rule }) }
       : remake(fault, wiring),
 };
 
 /** Whether both pairs arrive just as they do between an end of T568A and one of T568B. */
-function mixedSchemes(fault: Fault, { near, far }: Wiring): string {
+function mixedSchemes(fault: Fault, { near, far }: Wiring): boolean {
   const mixed = intendedFar(fourPairWiring('T568A', 'T568B'));
-  return fault.pairs.join() === '2,3' &&
+  return (
+    fault.pairs.join() === '2,3' &&
     near.rule === far.rule &&
     near.rule.startsWith('T568') &&
     fault.near.every((contact, index) => mixed.get(contact) === fault.far[index])
-    ? ', as if one end followed T568A and the other T568B'
-    : '';
+  );
 }
 
-/** Pairs that a crossing turns over besides: ", and pair 2 is reversed". */
-function reversedInside({ near, far }: Fault, wiring: Wiring): string {
+/** Pairs that a crossing turns over besides. */
+function reversedInside({ near, far }: Fault, wiring: Wiring): number[] {
   const intended = intendedFar(wiring);
   const arrives = new Map(near.map((contact, index) => [contact, far[index]]));
   const isTip = (contact: Contact | undefined) =>
@@ -50,9 +51,7 @@ function reversedInside({ near, far }: Fault, wiring: Wiring): string {
   const turned = pairsOf(wiring.near).filter(
     ({ tip }) => near.includes(tip) && isTip(arrives.get(tip)) !== isTip(intended.get(tip)),
   );
-  const numbers = turned.map(({ number }) => String(number));
-  if (numbers.length === 0) return '';
-  return `, with pair${numbers.length === 1 ? '' : 's'} ${list(numbers)} reversed besides`;
+  return turned.map(({ number }) => number);
 }
 
 /** Two pairs of which each arrives where the other is meant to. */

@@ -1,4 +1,5 @@
 import type { Wiring } from '../../link';
+import type { Message } from '../../message';
 import type { Fault, FaultKind, Place } from '../fault';
 import type { FaultyLink } from './faulty-link';
 import type { Instance } from './instance';
@@ -16,15 +17,12 @@ export type Change =
 
 export interface Action {
   readonly end: Place | 'either';
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
-/** A kind of fault: all that the program knows of it. */
+/** A kind of fault: all that the program knows of it; its words lie in packages/words. */
 export interface FaultClass {
   readonly kind: FaultKind;
-  readonly title: string;
-  /** When several of it are spoken of. */
-  readonly several: string;
   /** How many of a hundred freshly made links have one. Generic. */
   readonly perHundred: number;
   readonly change: Change;
@@ -45,7 +43,7 @@ export interface FaultClass {
     readonly of: readonly Instance[];
     readonly share?: number;
   }[];
-  sentence(fault: Fault, wiring: Wiring): string;
+  sentence(fault: Fault, wiring: Wiring): Message;
   /** What to do about it. */
   action(fault: Fault, wiring: Wiring): Action;
 }

@@ -1,91 +1,62 @@
-import { SHELL, conductor, type Contact } from '../../catalogue';
-import { capital } from '../../units';
+import { SHELL, type Contact } from '../../catalogue';
 import { coreAt, wireContacts, type End, type Wiring } from '../../link';
+import type { Message } from '../../message';
 import type { Fault } from '../fault';
+import { tell, type Arrivals } from '../messages';
 import type { Action } from './fault-class';
 
-const COUNT = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-export const counted = (count: number): string => COUNT[count] ?? String(count);
-/** Contacts that are told one by one; of more, the first and the last. */
+/** Names that are told one by one; of more, the first two. */
 const TOLD = 8;
 
-/** "white-green (3)", or "the shield". */
-export function named(contact: Contact, end: End, wiring: Wiring): string {
-  if (contact === SHELL) return 'the shield';
-  const core = coreAt(wiring[end], contact);
-  return core ? `${conductor(core).name} (${contact})` : `contact ${contact}`;
-}
+/** A core with its contact: "white-green (3)". */
+export const named = (contact: Contact, end: End, wiring: Wiring): Message =>
+  tell('contact', { contact, core: coreAt(wiring[end], contact) ?? null });
 
-/** "a", "a and b", "a, b and c". */
-export function list(items: readonly string[]): string {
-  return items.length < 2
-    ? items.join('')
-    : `${items.slice(0, -1).join(', ')} and ${items.at(-1) ?? ''}`;
-}
+/** The core of a near contact, without the contact. */
+export const nameOf = (contact: Contact, { near }: Wiring): Message =>
+  tell('core', { contact, core: coreAt(near, contact) ?? null });
 
 /** The names of a fault's cores; of many, the first two and how many more. */
-export function namesAt({ near }: Fault, wiring: Wiring): string {
+export function namesAt({ near }: Fault, wiring: Wiring): Message {
   const told = near.length <= TOLD ? near : near.slice(0, 2);
-  const names = told.map((contact) => nameOf(contact, wiring));
-  return list(
-    told.length === near.length ? names : [...names, `${near.length - told.length} more`],
-  );
+  return tell('cores-and-more', {
+    cores: told.map((contact) => nameOf(contact, wiring)),
+    more: near.length - told.length,
+  });
 }
 
-/** The name of a near contact's core, without the contact. */
-export function nameOf(contact: Contact, { near }: Wiring): string {
-  if (contact === SHELL) return 'the shield';
-  const core = coreAt(near, contact);
-  return core ? conductor(core).name : `contact ${contact}`;
-}
-
-export function contactsAt(fault: Fault, wiring: Wiring): string {
+export function contactsAt(fault: Fault, wiring: Wiring): Message {
   const [near, far] = [fault.near[0] as Contact, fault.far[0] as Contact];
-  return near === far ? named(near, 'near', wiring) : `near ${near} and far ${far}`;
+  return near === far ? named(near, 'near', wiring) : tell('near-and-far', { near, far });
 }
 
-/** Where each conductor arrives; of many, the first two and the last. */
-export function arrivals({ near, far }: Fault): string {
-  const rows = near
-    .slice(0, far.length)
-    .map((contact, index) => `near ${contact} arrives at far ${far[index] ?? ''}`);
-  return rows.length <= TOLD
-    ? list(rows)
-    : `${rows.slice(0, 2).join(', ')} and so on, to ${rows.at(-1) ?? ''}`;
-}
+/** Where each conductor arrives. */
+export const arrivals = ({ near, far }: Fault): Arrivals =>
+  near.slice(0, far.length).map((contact, index) => [contact, far[index] ?? '']);
 
-/** "4", "1 and 2", "1 to 4". */
-export const stretch = (contacts: readonly Contact[]): string =>
-  contacts.length < 3 ? list(contacts) : `${contacts[0] ?? ''} to ${contacts.at(-1) ?? ''}`;
-
-export function shortedContacts(fault: Fault, wiring: Wiring): string {
+/** What is joined: by its cores where both ends say the same, else contact by contact. */
+export function shortedContacts(
+  fault: Fault,
+  wiring: Wiring,
+): readonly Message[] | Readonly<Record<End, readonly Contact[]>> {
   const same = fault.near.join() === fault.far.join();
-  const near = fault.near.map((contact) => named(contact, 'near', wiring));
-  if (same || fault.far.length === 0) return capital(list(near));
-  if (fault.near.length === 0)
-    return capital(list(fault.far.map((contact) => named(contact, 'far', wiring))));
-  return `Near ${list([...fault.near])} and far ${list([...fault.far])}`;
+  if (same || fault.far.length === 0)
+    return fault.near.map((contact) => named(contact, 'near', wiring));
+  if (fault.near.length === 0) return fault.far.map((contact) => named(contact, 'far', wiring));
+  return { near: [...fault.near], far: [...fault.far] };
 }
 
-export function conductorsOnly(fault: Fault, wiring: Wiring): string[] {
+/** What is joined to a shield; none where that is the shell of the other end. */
+export function conductorsOnly(fault: Fault, wiring: Wiring): Message[] {
   const near = fault.near.filter((contact) => contact !== SHELL);
   const [contacts, end] = near.length > 0 ? [near, 'near' as const] : [fault.far, 'far' as const];
-  const wires = contacts.filter((contact) => contact !== SHELL);
-  return wires.length > 0
-    ? wires.map((contact) => named(contact, end, wiring))
-    : ['the shell of the other end'];
+  return contacts
+    .filter((contact) => contact !== SHELL)
+    .map((contact) => named(contact, end, wiring));
 }
 
-export const at = ({ end }: Fault): string =>
-  end === 'either' ? '' : end === 'cable' ? ' along the cable' : ` at the ${end} end`;
-
-export function place({ end }: Fault): string {
-  return end === 'either'
-    ? ''
-    : end === 'cable'
-      ? ', along the cable'
-      : `, on the ${end} side of the break`;
-}
+/** The end that a fault is at; null where it is at none in particular, or between them. */
+export const endOf = ({ end }: Fault): End | null => (end === 'near' || end === 'far' ? end : null);
 
 /** One conductor inside its shield. */
 export const isCoaxial = ({ near, far }: Wiring) =>
@@ -93,16 +64,18 @@ export const isCoaxial = ({ near, far }: Wiring) =>
 
 export function remake(fault: Fault, wiring: Wiring): Action {
   const [near, far] = [wiring.near.rule, wiring.far.rule];
-  const clue = fault.near.map(
-    (contact, index) => `${nameOf(contact, wiring)} on ${fault.far[index] ?? ''}`,
-  );
   const names = namesAt(fault, wiring);
-  const schemes = near === far ? near : `${near} at the near end, ${far} at the far end`;
   return {
     end: 'either',
     sentence:
       near === far && fault.near.length === 2
-        ? `Read the colours at both ends. Remake the end where ${names} are swapped (${list(clue)}).`
-        : `Read the colours at both ends against ${schemes}. Remake the one that differs: ${names}.`,
+        ? tell('do-remake-swapped', {
+            names,
+            rows: fault.near.map((contact, index) => ({
+              core: nameOf(contact, wiring),
+              far: fault.far[index] ?? '',
+            })),
+          })
+        : tell('do-remake-other', { near, far, names }),
   };
 }

@@ -1,14 +1,7 @@
-import { pairsOf, type Wiring } from '../../link';
+import { coreAt, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
-import { named } from './fault-words';
+import type { PairGroup } from '../messages';
 import { GROUP_PAIRS } from './block-slips';
-
-interface PairGroup {
-  readonly from: number;
-  readonly to: number;
-  /** The colour that the tips of its pairs share, if they do. */
-  readonly colour: string | null;
-}
 
 /** The groups of five pairs that a fault's contacts belong to. */
 export function groupsIn({ near }: Fault, wiring: Wiring): PairGroup[] {
@@ -19,7 +12,7 @@ export function groupsIn({ near }: Fault, wiring: Wiring): PairGroup[] {
   return [...new Set(starts)].map((start) => {
     const group = pairs.slice(start, start + GROUP_PAIRS);
     const colours = new Set(
-      group.map(({ tip }) => named(tip, 'near', wiring).split('-')[0]?.split(' ')[0] ?? ''),
+      group.map(({ tip }) => coreAt(wiring.near, tip)?.split('-')[0] ?? null),
     );
     return {
       from: group[0]?.number ?? 0,
@@ -28,6 +21,3 @@ export function groupsIn({ near }: Fault, wiring: Wiring): PairGroup[] {
     };
   });
 }
-
-export const groupName = ({ from, to, colour }: PairGroup): string =>
-  colour ? `the ${colour} group (pairs ${from} to ${to})` : `pairs ${from} to ${to}`;

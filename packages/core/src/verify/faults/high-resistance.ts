@@ -1,12 +1,10 @@
-import { capital } from '../../units';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
-import { contactsAt, at } from './fault-words';
+import { contactsAt } from './fault-words';
 import { ofEachWire } from './faulty-link';
 
 export const HIGH_RESISTANCE: FaultClass = {
   kind: 'high-resistance',
-  title: 'Poor joint',
-  several: 'poor joints',
   perHundred: 1,
   change: 'conducts-poorly',
   places: ['near', 'far'],
@@ -17,9 +15,9 @@ export const HIGH_RESISTANCE: FaultClass = {
   isToProve: false,
   instances: (link) => [{ of: ofEachWire(link) }],
   sentence: (fault, wiring) =>
-    `${capital(contactsAt(fault, wiring))} conducts through a poor joint${at(fault)}.`,
+    tell('fault-high-resistance', { which: contactsAt(fault, wiring), end: fault.end }),
   action: (fault, wiring) => ({
     end: fault.end,
-    sentence: `Remake ${contactsAt(fault, wiring)}${at(fault)}, and measure its loop resistance again.`,
+    sentence: tell('do-remake-joint', { which: contactsAt(fault, wiring), end: fault.end }),
   }),
 };

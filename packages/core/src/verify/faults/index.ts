@@ -47,8 +47,3 @@ export const FAULT_CLASSES: readonly FaultClass[] = Object.values(FAULTS);
 /** Whether a fault changes a link in one of these ways. */
 export const changes = ({ kind }: Pick<Fault, 'kind'>, ...ways: readonly Change[]): boolean =>
   ways.includes(FAULTS[kind].change);
-
-/** Each kind, when several of it are spoken of. */
-export const SEVERAL_FAULTS = Object.fromEntries(
-  FAULT_CLASSES.map(({ kind, several }) => [kind, several]),
-) as Readonly<Record<FaultKind, string>>; // Of every kind, since the table has them all.

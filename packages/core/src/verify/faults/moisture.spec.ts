@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { PLAIN_JOB, fourPairWiring, wiringOf } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
@@ -74,7 +75,7 @@ describe('Moisture', () => {
       if (!trial) throw new Error('No pair');
       const seen = { trial, shown: { method: 'ohms', ohm } as const };
       const { good, summary } = compareTest(seen, model);
-      expect([good, summary]).toEqual([false, `Insulation: ${told}.`]);
+      expect([good, inEnglish(summary)]).toEqual([false, `Insulation: ${told}.`]);
       const report = reportOf([seen], model, {
         prior: priorOf(NO_EXPERIENCE),
         conditions: PLAIN_CONDITIONS,
@@ -85,10 +86,10 @@ describe('Moisture', () => {
   });
 
   it('is told by the conductors that are wet, and where to look', () => {
-    const said = wetIn(wiring).map((fault) => described(fault, wiring).sentence);
+    const said = inEnglish(wetIn(wiring).map((fault) => described(fault, wiring).sentence));
     expect(said.some((text) => /^White-\w+ and \w+ leak to one another/.test(text))).toBeTrue();
     expect(said).toContain('The conductors leak to one another at the far end: water has come in.');
-    expect(wetIn(coax).map((fault) => described(fault, coax).sentence)).toContain(
+    expect(inEnglish(wetIn(coax).map((fault) => described(fault, coax).sentence))).toContain(
       'The centre leaks to the shield along the cable: water has come in.',
     );
   });

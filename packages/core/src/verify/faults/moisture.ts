@@ -1,7 +1,8 @@
 import { pairsOf } from '../../link';
-import { capital } from '../../units';
+
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
-import { at, isCoaxial, list, nameOf } from './fault-words';
+import { endOf, isCoaxial, nameOf } from './fault-words';
 import { instanceOf, ofEachPair } from './faulty-link';
 
 /** Of wet links, how many are wet in all conductors at once. Generic. */
@@ -13,8 +14,6 @@ const ALL_TOGETHER = 0.4;
  */
 export const MOISTURE: FaultClass = {
   kind: 'moisture',
-  title: 'Moisture',
-  several: 'moisture',
   perHundred: 0.4,
   change: 'leaks',
   places: ['near', 'cable', 'far'],
@@ -36,16 +35,13 @@ export const MOISTURE: FaultClass = {
       : [{ of: all }];
   },
   sentence: (fault, wiring) =>
-    isCoaxial(wiring)
-      ? `The centre leaks to the shield${at(fault)}: water has come in.`
-      : fault.pairs.length > 1
-        ? `The conductors leak to one another${at(fault)}: water has come in.`
-        : `${capital(list(fault.near.map((contact) => nameOf(contact, wiring))))} leak to one another${at(fault)}: water has come in.`,
-  action: ({ end }) => ({
-    end,
-    sentence:
-      end === 'cable' || end === 'either'
-        ? 'Open both ends and look for water. Where they are dry, it has come in along the cable: find the place with reflectometry, replace that length to well beyond where it is wet, and close the way in.'
-        : `Open the ${end} end and look for water or green copper. Cut back to dry cable, close the way in, and remake it.`,
-  }),
+    tell('fault-moisture', {
+      between: isCoaxial(wiring)
+        ? 'centre-and-shield'
+        : fault.pairs.length > 1
+          ? 'all'
+          : fault.near.map((contact) => nameOf(contact, wiring)),
+      end: fault.end,
+    }),
+  action: (fault) => ({ end: fault.end, sentence: tell('do-dry', { end: endOf(fault) }) }),
 };

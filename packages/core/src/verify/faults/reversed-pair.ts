@@ -1,11 +1,10 @@
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import { namesAt, arrivals, remake } from './fault-words';
 import { swapped, isOfOnePair } from './orders';
 
 export const REVERSED_PAIR: FaultClass = {
   kind: 'reversed-pair',
-  title: 'Reversed pair',
-  several: 'reversed pairs',
   perHundred: 1,
   change: 'arrives-elsewhere',
   places: ['near', 'far'],
@@ -16,6 +15,10 @@ export const REVERSED_PAIR: FaultClass = {
   isToProve: true,
   instances: (link) => [{ of: swapped(link).filter((row) => isOfOnePair(row, link)) }],
   sentence: (fault, wiring) =>
-    `Pair ${fault.pairs.join()} is reversed: ${namesAt(fault, wiring)} are swapped, ${arrivals(fault)}.`,
+    tell('fault-reversed-pair', {
+      pairs: fault.pairs,
+      names: namesAt(fault, wiring),
+      arrivals: arrivals(fault),
+    }),
   action: remake,
 };

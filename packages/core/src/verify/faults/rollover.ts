@@ -1,4 +1,5 @@
 import { turnedContact, type Wiring } from '../../link';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import type { Instance } from './instance';
 import { arrivals } from './fault-words';
@@ -6,8 +7,6 @@ import { instanceOf, type FaultyLink, type Joined } from './faulty-link';
 
 export const ROLLOVER: FaultClass = {
   kind: 'rollover',
-  title: 'Upside down',
-  several: 'a cable turned end for end',
   perHundred: 0.4,
   change: 'arrives-elsewhere',
   places: ['near', 'far'],
@@ -18,16 +17,14 @@ export const ROLLOVER: FaultClass = {
   isToProve: true,
   instances: (link) => [{ of: turnedOver(link) }],
   sentence: (fault, wiring) =>
-    turns(wiring)
-      ? `${fault.end === 'either' ? 'One end' : `The ${fault.end} end`} is made upside down: ${arrivals(fault)}.`
-      : `One end begins at its last contact: ${arrivals(fault)}.`,
+    tell('fault-rollover', {
+      turns: turns(wiring),
+      end: fault.end,
+      arrivals: arrivals(fault),
+    }),
   action: (fault, wiring) => ({
     end: fault.end,
-    sentence: !turns(wiring)
-      ? 'Read the colours at both ends. Make the end again that begins with the last core on its first contact.'
-      : fault.end === 'either'
-        ? 'Read the colours at both ends with the latch the same way. Remake the end that runs backwards.'
-        : `Remake the ${fault.end} end with the latch the other way.`,
+    sentence: tell('do-turn', { turns: turns(wiring), end: fault.end }),
   }),
 };
 

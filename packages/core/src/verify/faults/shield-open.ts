@@ -1,11 +1,10 @@
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import { isCoaxial } from './fault-words';
 import { instanceOf } from './faulty-link';
 
 export const SHIELD_OPEN: FaultClass = {
   kind: 'shield-open',
-  title: 'Shield open',
-  several: 'an open shield',
   perHundred: 1.5,
   change: 'is-broken',
   places: ['near', 'cable', 'far'],
@@ -15,11 +14,9 @@ export const SHIELD_OPEN: FaultClass = {
   isInColours: false,
   isToProve: true,
   instances: ({ shield, wiring }) => [{ of: shield ? [instanceOf([shield], wiring)] : [] }],
-  sentence: () => 'The shield does not go through.',
+  sentence: () => tell('fault-shield-open', {}),
   action: (_, wiring) => ({
     end: 'either',
-    sentence: isCoaxial(wiring)
-      ? 'Check at both ends that the connector’s shell grips the braid all round.'
-      : 'Check at both ends that what shields this cable touches the connector’s shell.',
+    sentence: tell('do-look-at-shield', { coaxial: isCoaxial(wiring) }),
   }),
 };

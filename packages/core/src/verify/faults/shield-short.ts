@@ -1,11 +1,10 @@
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
-import { list, conductorsOnly, place, isCoaxial } from './fault-words';
+import { conductorsOnly, endOf, isCoaxial } from './fault-words';
 import { instanceOf } from './faulty-link';
 
 export const SHIELD_SHORT: FaultClass = {
   kind: 'shield-short',
-  title: 'Shield joined',
-  several: 'a conductor on the shield',
   perHundred: 0.5,
   change: 'is-joined',
   places: ['near', 'cable', 'far'],
@@ -18,15 +17,9 @@ export const SHIELD_SHORT: FaultClass = {
     { of: shield ? wires.map((row) => instanceOf([row, shield], wiring)) : [] },
   ],
   sentence: (fault, wiring) =>
-    `The shield is joined to ${list(conductorsOnly(fault, wiring))}${place(fault)}.`,
-  action: (fault, wiring) => {
-    const where =
-      fault.end === 'either' || fault.end === 'cable' ? 'at both ends' : `at the ${fault.end} end`;
-    return {
-      end: fault.end,
-      sentence: isCoaxial(wiring)
-        ? `Look ${where} for a strand of the braid that touches the centre. Cut that end off and make it again; if both are clean, the cable is crushed or pierced: find the place with reflectometry.`
-        : `Look ${where} for a piece of the shield that touches a contact, and trim it back.`,
-    };
-  },
+    tell('fault-shield-short', { to: conductorsOnly(fault, wiring), end: fault.end }),
+  action: (fault, wiring) => ({
+    end: fault.end,
+    sentence: tell('do-free-shield', { coaxial: isCoaxial(wiring), end: endOf(fault) }),
+  }),
 };

@@ -1,10 +1,9 @@
 import { SHELL } from '../../catalogue';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 
 export const SHIELD_UNEXPECTED: FaultClass = {
   kind: 'shield-unexpected',
-  title: 'Shield not expected',
-  several: 'a shield where none should be',
   perHundred: 0.3,
   change: 'is-joined',
   places: ['either'],
@@ -18,10 +17,6 @@ export const SHIELD_UNEXPECTED: FaultClass = {
       of: shield || wires.length < 2 ? [] : [{ near: [SHELL], far: [SHELL], pairs: [], weight: 1 }],
     },
   ],
-  sentence: () => 'The shield goes through, and this link should have none.',
-  action: () => ({
-    end: 'either',
-    sentence:
-      'Check that this is the cable in the schedule. Two bonded racks can also join the shells.',
-  }),
+  sentence: () => tell('fault-shield-unexpected', {}),
+  action: () => ({ end: 'either', sentence: tell('do-check-cable', {}) }),
 };

@@ -1,8 +1,9 @@
 import { pairAt, type Wiring } from '../../link';
 import type { Fault } from '../fault';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import type { Instance } from './instance';
-import { shortedContacts, place } from './fault-words';
+import { endOf, shortedContacts } from './fault-words';
 import { instanceOf, twos, type Joined } from './faulty-link';
 
 /** Of shorts, how many are between neighbours in a connector. Generic. */
@@ -10,8 +11,6 @@ const NEIGHBOUR_SHARE = 0.8;
 
 export const SHORT: FaultClass = {
   kind: 'short',
-  title: 'Short',
-  several: 'shorts',
   perHundred: 1,
   change: 'is-joined',
   places: ['near', 'cable', 'far'],
@@ -22,26 +21,25 @@ export const SHORT: FaultClass = {
   isToProve: true,
   instances: ({ wires, wiring }) => [{ of: twos(wires).map((two) => shortOf(two, wires, wiring)) }],
   sentence: (fault, wiring) =>
-    `${shortedContacts(fault, wiring)} are shorted together${withinPair(fault, wiring)}${place(fault)}.`,
+    tell('fault-short', {
+      contacts: shortedContacts(fault, wiring),
+      pair: withinPair(fault, wiring),
+      end: fault.end,
+    }),
   action: (fault) => ({
     end: fault.end,
-    sentence:
-      fault.end === 'either' || fault.end === 'cable'
-        ? 'Look at both ends for a stray strand or a cut insulation. If both are clean, the cable is crushed or pierced: find the place with reflectometry.'
-        : `Look at the ${fault.end} end for a stray strand or a cut insulation, and remake it.`,
+    sentence: tell('do-look-for-strand', { end: endOf(fault) }),
   }),
 };
 
-/** Whether what is shorted are the two conductors of one pair, wherever they arrive. */
-function withinPair({ near, far }: Fault, wiring: Wiring): string {
+/** The pair whose two conductors are shorted, wherever they arrive; null where it is no pair. */
+function withinPair({ near, far }: Fault, wiring: Wiring): number | null {
   const pairs = new Set([
     ...near.map((contact) => pairAt(wiring.near, contact)?.number),
     ...far.map((contact) => pairAt(wiring.far, contact)?.number),
   ]);
   const [only] = pairs;
-  return pairs.size === 1 && only !== undefined && new Set([...near, ...far]).size === 2
-    ? ` within pair ${only}`
-    : '';
+  return pairs.size === 1 && new Set([...near, ...far]).size === 2 ? (only ?? null) : null;
 }
 
 function shortOf(

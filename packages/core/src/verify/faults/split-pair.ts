@@ -1,15 +1,14 @@
 import { compareContacts } from '../../catalogue';
 import { intendedFar, pairsOf, type Wiring } from '../../link';
 import type { Fault } from '../fault';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
 import type { Instance } from './instance';
-import { list } from './fault-words';
+
 import { twos, type FaultyLink } from './faulty-link';
 
 export const SPLIT_PAIR: FaultClass = {
   kind: 'split-pair',
-  title: 'Split pair',
-  several: 'split pairs',
   perHundred: 1.5,
   change: 'is-exchanged',
   places: ['either'],
@@ -20,15 +19,14 @@ export const SPLIT_PAIR: FaultClass = {
   isToProve: true,
   instances: (link) => [{ of: splits(link) }],
   sentence: (fault, wiring) =>
-    fault.pairs.length === 1
-      ? `Pair ${fault.pairs.join()} (contacts ${fault.near.join('-')}) is split: its two conductors are not twisted together. Another pair must be split with it.`
-      : `Pairs ${list(fault.pairs.map(String))} are split: every contact reaches its number, but the conductors on ${list(pairContacts(fault, wiring))} are not twisted together.`,
+    tell('fault-split-pair', {
+      pairs: fault.pairs,
+      near: fault.near,
+      inPairs: pairContacts(fault, wiring),
+    }),
   action: (_, { near, far }) => ({
     end: 'either',
-    sentence:
-      near.rule === far.rule
-        ? `Remake both ends to ${near.rule}, colour by colour: the same slip was made at both.`
-        : `Remake the near end to ${near.rule} and the far end to ${far.rule}, colour by colour.`,
+    sentence: tell('do-remake-both', { near: near.rule, far: far.rule }),
   }),
 };
 

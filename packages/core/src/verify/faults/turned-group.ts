@@ -1,13 +1,11 @@
-import { capital } from '../../units';
+import { tell } from '../messages';
 import type { FaultClass } from './fault-class';
-import { list, arrivals } from './fault-words';
+import { arrivals } from './fault-words';
 import { slipsOf } from './slips';
-import { groupsIn, groupName } from './groups';
+import { groupsIn } from './groups';
 
 export const TURNED_GROUP: FaultClass = {
   kind: 'turned-group',
-  title: 'Group laid backwards',
-  several: 'a group of pairs laid backwards',
   perHundred: 0.2,
   change: 'arrives-elsewhere',
   places: ['near', 'far'],
@@ -18,9 +16,9 @@ export const TURNED_GROUP: FaultClass = {
   isToProve: true,
   instances: ({ wiring }) => [{ of: slipsOf('turned-group', wiring) }],
   sentence: (fault, wiring) =>
-    `${capital(list(groupsIn(fault, wiring).map(groupName)))} runs backwards at one end: ${arrivals(fault)}.`,
+    tell('fault-turned-group', { groups: groupsIn(fault, wiring), arrivals: arrivals(fault) }),
   action: (fault, wiring) => ({
     end: 'either',
-    sentence: `Read the colours at both ends. Punch ${list(groupsIn(fault, wiring).map(groupName))} down again at the end where it runs backwards.`,
+    sentence: tell('do-punch-groups', { groups: groupsIn(fault, wiring), why: 'backwards' }),
   }),
 };

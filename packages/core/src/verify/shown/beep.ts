@@ -1,3 +1,4 @@
+import { tell } from '../messages';
 import { shownForm } from './form';
 
 /** Whether it sounds. */
@@ -5,6 +6,6 @@ export const BEEP = shownForm({
   method: 'beep',
   gives: { beeps: 'flag' },
   key: ({ beeps }) => (beeps ? 'beeps' : 'silent'),
-  words: ({ beeps }) => (beeps ? 'It beeps' : 'Silent'),
+  words: ({ beeps }) => tell('shows-beep', { beeps }),
   ownWords: true,
 });

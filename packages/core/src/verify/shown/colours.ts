@@ -1,6 +1,6 @@
-import { compareContacts, conductor } from '../../catalogue';
-import { list } from '../faults/fault-words';
-import { AS_GOOD, few, shownForm } from './form';
+import { compareContacts } from '../../catalogue';
+import { tell } from '../messages';
+import { few, shownForm } from './form';
 
 /** Which core is on which contact, and where eyes see something else that is wrong. */
 export const COLOURS = shownForm({
@@ -16,9 +16,9 @@ export const COLOURS = shownForm({
     const names = [...cores]
       .filter(([contact, core]) => good.cores.get(contact) !== core)
       .sort(([a], [b]) => compareContacts(a, b))
-      .map(([contact, core]) => `${conductor(core).name} on ${contact}`);
-    const seen = flaws?.length ? [`something wrong to be seen at ${list(flaws)}`] : [];
-    return few([...seen, ...names]) || AS_GOOD;
+      .map(([contact, core]) => tell('shows-core', { core, contact }));
+    const seen = flaws?.length ? [tell('shows-flaws', { contacts: flaws })] : [];
+    return few([...seen, ...names]);
   },
   ownWords: true,
   told: (there, told) => ({

@@ -1,5 +1,7 @@
 import type { Wiring } from '../../link';
+import type { Message } from '../../message';
 import type { Fields, ValuesOf } from '../fields';
+import { tell } from '../messages';
 
 /** What was shown in one form. */
 export type ShownIn<Method extends string, Gives extends Fields> = {
@@ -13,7 +15,7 @@ export interface ShownForm<Method extends string, Gives extends Fields> {
   /** One way of writing it, so that equal things are equal text. */
   key(shown: ShownIn<Method, Gives>): string;
   /** In a few words, by how it differs from what a good link shows. */
-  words(shown: ShownIn<Method, Gives>, good: ShownIn<Method, Gives>, wiring: Wiring): string;
+  words(shown: ShownIn<Method, Gives>, good: ShownIn<Method, Gives>, wiring: Wiring): Message;
   /** Whether it has words of its own where it is as on a good link. */
   readonly ownWords?: boolean;
   /** Of what would be shown, the part that was told, where a reading need not name all of it. */
@@ -26,12 +28,8 @@ export const shownForm = <const Method extends string, const Gives extends Field
   form: ShownForm<Method, Gives>,
 ): ShownForm<Method, Gives> => form;
 
-const MOST = 3;
+export const AS_GOOD = tell('shows-as-good', {});
 
-/** The first of several, and how many more there are. */
-export const few = (rows: readonly string[]): string =>
-  rows.length > MOST
-    ? `${rows.slice(0, MOST).join(', ')}, and ${rows.length - MOST} more`
-    : rows.join(', ');
-
-export const AS_GOOD = 'As on a good link';
+/** What differs; as on a good link where nothing does. */
+export const few = (rows: readonly Message[]): Message =>
+  rows.length > 0 ? tell('shows-few', { rows }) : AS_GOOD;

@@ -1,4 +1,5 @@
 import type { Wiring } from '../../link';
+import type { Message } from '../../message';
 import { BEEP } from './beep';
 import { COLOURS } from './colours';
 import { AS_GOOD, type ShownIn } from './form';
@@ -31,7 +32,7 @@ export type Shown = { [M in Method]: ShownBy<M> }[Method];
 /** A form that is known by its method alone; what it is given has to be of that form. */
 interface AnyForm {
   key(shown: Shown): string;
-  words(shown: Shown, good: Shown, wiring: Wiring): string;
+  words(shown: Shown, good: Shown, wiring: Wiring): Message;
   readonly ownWords?: boolean;
   told?(there: Shown, told: Shown): Shown;
   ohms?(shown: Shown): readonly (number | null)[];
@@ -50,7 +51,7 @@ export const ohmsOf = (shown: Shown): readonly (number | null)[] | null =>
   formOf(shown).ohms?.(shown) ?? null;
 
 /** What was shown, told by how it differs from a good link. */
-export function wordsOf(shown: Shown, good: Shown, wiring: Wiring): string {
+export function wordsOf(shown: Shown, good: Shown, wiring: Wiring): Message {
   const form = formOf(shown);
   return !form.ownWords && keyOf(shown) === keyOf(good) ? AS_GOOD : form.words(shown, good, wiring);
 }

@@ -1,5 +1,6 @@
 import { lightOf, type LampStep } from '../circuit/lamp-step';
-import { list } from '../faults/fault-words';
+import type { Message } from '../../message';
+import { tell } from '../messages';
 import { few, shownForm } from './form';
 
 /** One way of writing what the lamps of a step showed. */
@@ -19,18 +20,15 @@ export const LAMPS = shownForm({
 });
 
 /** Of a scan, the steps that differ; of lamps that light all at once, the lamps. */
-function lampWords(steps: readonly LampStep[], good: readonly LampStep[]): string[] {
+function lampWords(steps: readonly LampStep[], good: readonly LampStep[]): Message[] {
   const [only, another] = steps;
   const meant = good[0];
   if (only && meant && !another)
     return [...new Set([...meant.lit, ...meant.dim, ...only.lit, ...only.dim])].flatMap((lamp) => {
       const light = lightOf(only, lamp);
-      return light === lightOf(meant, lamp) ? [] : [`${lamp} ${light}`];
+      return light === lightOf(meant, lamp) ? [] : [tell('shows-lamp', { lamp, light })];
     });
   return steps
     .filter((row, index) => JSON.stringify(row) !== JSON.stringify(good[index]))
-    .map(
-      ({ step, lit, dim }) =>
-        `${step}: ${list([...lit, ...dim.map((lamp) => `${lamp} dim`)]) || 'dark'}`,
-    );
+    .map((row) => tell('shows-step', row));
 }

@@ -1,10 +1,5 @@
+import { tell } from '../messages';
 import { few, shownForm } from './form';
-
-const WHERE = {
-  near: 'at the near end',
-  cable: 'on its way',
-  far: 'at the far end',
-} as const;
 
 /** Where each pair ends; not every pair need be told. */
 export const LENGTHS = shownForm({
@@ -19,9 +14,7 @@ export const LENGTHS = shownForm({
     few(
       pairs
         .filter(({ place, shows }) => place !== 'far' || shows !== 'open')
-        .map(({ pair, place, shows }) =>
-          place === null ? `Pair ${pair} ${shows}` : `Pair ${pair} ends ${shows} ${WHERE[place]}`,
-        ),
+        .map(({ pair, place, shows }) => tell('shows-length', { pair, place, shows })),
     ),
   told(there, told) {
     const named = new Set(told.pairs.map(({ pair }) => pair));

@@ -1,4 +1,5 @@
 import { canonicalReading, wireRows } from '../../link';
+import { tell } from '../messages';
 import { few, shownForm } from './form';
 
 /** Which contacts are joined, and which pairs are split. */
@@ -13,12 +14,8 @@ export const NETS = shownForm({
   words({ nets, splitPairs }, _, wiring) {
     const wrong = wireRows(nets, wiring).filter(({ right }) => !right);
     const rows = wrong.map(({ near, reached, shortedTo }) =>
-      shortedTo.length > 0
-        ? `${near} with ${shortedTo.join(' and ')}`
-        : reached.length === 0
-          ? `${near} open`
-          : `${near} to ${reached.join(' and ')}`,
+      tell('shows-net', { near, reached, shortedTo }),
     );
-    return few([...rows, ...(splitPairs ?? []).map((pair) => `${pair.join('-')} split`)]);
+    return few([...rows, ...(splitPairs ?? []).map((pair) => tell('shows-split', { pair }))]);
   },
 });

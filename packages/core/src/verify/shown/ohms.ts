@@ -1,10 +1,10 @@
-import { formatOhm } from '../../units';
+import type { Message } from '../../message';
+import { tell } from '../messages';
 import { shownForm } from './form';
 
 const keyOf = (ohms: readonly (number | null)[]): string =>
   ohms.map((ohm) => (ohm === null ? 'open' : ohm.toPrecision(2))).join();
-const wordsFor = (ohms: readonly (number | null)[]): string =>
-  ohms.map((ohm) => (ohm === null ? 'open' : formatOhm(Number(ohm.toPrecision(2))))).join(', ');
+const wordsFor = (ohms: readonly (number | null)[]): Message => tell('shows-ohms', { ohms });
 
 /** One resistance. */
 export const OHMS = shownForm({

@@ -1,4 +1,4 @@
-import { list } from '../faults/fault-words';
+import { tell } from '../messages';
 import { shownForm } from './form';
 
 /** At which far contacts a tone is heard. */
@@ -6,5 +6,5 @@ export const TONE = shownForm({
   method: 'tone',
   gives: { heard: 'heard' },
   key: ({ heard }) => [...heard].sort().join(),
-  words: ({ heard }) => (heard.length > 0 ? `Heard at far ${list(heard)}` : 'Heard nowhere'),
+  words: ({ heard }) => tell('shows-tone', { heard }),
 });

@@ -1,4 +1,5 @@
 import { wireContacts, type ContactNode, type End } from '../../link';
+import { tell } from '../messages';
 import { NEVER_SEEN, NOT_LIVE, nodeName, nodeTag, testerClass } from './tester-class';
 
 /** Below this it sounds, ohm. Generic. */
@@ -61,7 +62,7 @@ export const BEEPER = testerClass({
     return [...within('near'), ...within('far'), ...(bothInReach ? across : [])];
   },
   endOf: ({ to }) => to.end,
-  order: ({ from, to }) => `Beep ${nodeName(from)} to ${nodeName(to)}`,
+  order: ({ from, to }) => tell('order-beep', { from, to }),
   items: ({ from, to }, { beeps }) => [
     { tags: [nodeTag(from), nodeTag(to)], value: String(beeps) },
   ],

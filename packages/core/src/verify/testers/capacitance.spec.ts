@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { fourPairWiring } from '../../link';
 import { plainBench } from '../circuit/bench';
 import { madeWith } from '../circuit/made';
@@ -12,10 +13,12 @@ const model = plainBench(wiring);
 const trial = { tester: 'capacitance', moved: null } as const;
 
 const told = (half: Pick<Fault, 'kind'> & Partial<Fault>) =>
-  compareTest(
-    { trial, shown: observe(trial, madeWith(wiring, [completeFault(half, wiring)]), model) },
-    model,
-  ).summary;
+  inEnglish(
+    compareTest(
+      { trial, shown: observe(trial, madeWith(wiring, [completeFault(half, wiring)]), model) },
+      model,
+    ).summary,
+  );
 
 describe('A length by capacitance', () => {
   it('reaches to a break, and of a short tells no more than that there is one', () => {

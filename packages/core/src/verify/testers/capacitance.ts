@@ -1,4 +1,5 @@
 import { pairsOf } from '../../link';
+import { tell } from '../messages';
 import { lengthEntry, pairItems } from './length-entry';
 import { NEVER_SEEN, NOT_LIVE, testerClass } from './tester-class';
 
@@ -35,7 +36,7 @@ export const CAPACITANCE = testerClass({
   }),
   procedure: () => [{ tester: 'capacitance', moved: null }],
   candidates: () => [{ tester: 'capacitance', moved: null }],
-  order: () => 'Measure by capacitance how far each pair reaches',
+  order: () => tell('order-capacitance', {}),
   items: (_, shown) => pairItems(shown),
   entry: lengthEntry({ shareOfLength: OFF_SHARE, tellsWhereShort: false }),
 });

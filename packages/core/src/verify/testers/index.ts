@@ -1,3 +1,4 @@
+import type { Message } from '../../message';
 import { pairsOf, wireContacts, type End, type Wiring } from '../../link';
 import type { CircuitStep } from '../circuit/lamp-circuit';
 import type { LinkUnderTest } from '../circuit/link-under-test';
@@ -83,7 +84,7 @@ export interface AnyClass extends TesterRow<SomeClass['id'], SomeClass['method']
   procedure(wiring: Wiring): readonly Trial[];
   candidates(question: Question): readonly Trial[];
   endOf?(trial: Trial): End | null;
-  order?(trial: Trial): string;
+  order?(trial: Trial): Message;
   circuit?(trial: Trial, link: Pick<LinkUnderTest, 'wiring' | 'lamps'>): readonly CircuitStep[];
   scans?(trial: Trial): boolean;
   items?(trial: Trial, shown: Shown, wiring: Wiring): readonly Item[];

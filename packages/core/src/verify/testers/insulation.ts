@@ -1,5 +1,6 @@
 import { SHELL } from '../../catalogue';
 import { pairAt, pairsOf, wireContacts, type Wiring } from '../../link';
+import { tell } from '../messages';
 import { ohmLine } from './ohm-line';
 import { nodeName, nodeTag, testerClass, type TrialOf } from './tester-class';
 
@@ -64,8 +65,7 @@ export const INSULATION = testerClass({
       value: ohm === null ? 'dry' : ohm < JOINED_OHM ? 'joined' : 'wet',
     },
   ],
-  order: ({ from, to }) =>
-    `Measure the insulation from ${nodeName(from)} to ${nodeName(to)}, the far end open`,
+  order: ({ from, to }) => tell('order-insulation', { from, to }),
   entry: {
     kind: 'line-a-trial',
     line: ({ from, to }, good) =>

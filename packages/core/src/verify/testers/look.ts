@@ -1,6 +1,7 @@
 import { conductor } from '../../catalogue';
 import { ENDS, type End, type Wiring } from '../../link';
 import type { ShownBy } from '../shown';
+import { tell } from '../messages';
 import { NEVER_SEEN, testerClass, type Parsed } from './tester-class';
 
 const look = (end: End) => ({ tester: 'look', end, moved: null }) as const;
@@ -28,7 +29,7 @@ export const LOOK = testerClass({
   procedure: () => ENDS.map(look),
   candidates: () => ENDS.map(look),
   endOf: ({ end }) => end,
-  order: ({ end }) => `Read the colours at the ${end} end`,
+  order: ({ end }) => tell('order-look', { end }),
   entry: {
     kind: 'line-a-trial',
     line: ({ end }, good, { wiring }) => ({

@@ -1,5 +1,6 @@
 import { pairAt, pairsOf, type Wiring } from '../../link';
 import { nodeAt } from '../circuit/link-circuit';
+import { tell } from '../messages';
 import { ohmLine } from './ohm-line';
 import { NOT_LIVE, nodeName, testerClass, type TrialOf } from './tester-class';
 
@@ -56,7 +57,7 @@ export const OHMMETER = testerClass({
     const asked = new Set(contacts('near').map(pairOf));
     return loopsOf(wiring).filter(({ from }) => asked.has(pairOf(from.contact)));
   },
-  order: ({ from, to }) => `Measure ohms from ${nodeName(from)} to ${nodeName(to)}`,
+  order: ({ from, to }) => tell('order-ohms', { from, to }),
   entry: {
     kind: 'line-a-trial',
     line({ from, to, joined }, good) {

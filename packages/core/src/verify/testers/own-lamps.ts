@@ -1,3 +1,4 @@
+import { tell } from '../messages';
 import { NOT_LIVE, testerClass } from './tester-class';
 
 /** A lamp tester that somebody has described by its circuit. */
@@ -26,7 +27,7 @@ export const OWN_LAMPS = testerClass({
   candidates: () => [],
   circuit: ({ circuit }) => circuit,
   scans: ({ circuit }) => circuit.length > 1,
-  order: () => 'Test with your own tester',
+  order: () => tell('order-test', { tester: null }),
   items: (_, { steps }) =>
     steps.map(({ lit, dim }) => ({ tags: ['*'], value: `${lit.join()};${dim.join()}` })),
   entry: { kind: 'lamps', typed: null },

@@ -1,5 +1,6 @@
 import { pairsOf } from '../../link';
 import type { Place } from '../fault';
+import { tell } from '../messages';
 import { lengthEntry, pairItems, placeWithin } from './length-entry';
 import { NEVER_SEEN, testerClass } from './tester-class';
 
@@ -29,7 +30,7 @@ export const REFLECTOMETER = testerClass({
   observe: (_, link) => ({ method: 'lengths', pairs: link.pairEnds() }),
   procedure: () => [{ tester: 'reflectometer', moved: null }],
   candidates: () => [{ tester: 'reflectometer', moved: null }],
-  order: () => 'Measure by reflectometry where each pair ends',
+  order: () => tell('order-reflectometry', {}),
   items: (_, shown) => pairItems(shown),
   entry: lengthEntry({ shareOfLength: END_SHARE, tellsWhereShort: true }),
 });

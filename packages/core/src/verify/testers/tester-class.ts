@@ -1,3 +1,4 @@
+import type { Message } from '../../message';
 import type { Contact } from '../../catalogue';
 import type { End, Wiring } from '../../link';
 import type { UnitSystem } from '../../units';
@@ -156,7 +157,7 @@ export interface TesterClass<
   /** The end at which it is used; null where neither has to be gone to. */
   endOf?(trial: TrialOf<Id, Put>): End | null;
   /** What to do, as an order. */
-  order?(trial: TrialOf<Id, Put>): string;
+  order?(trial: TrialOf<Id, Put>): Message;
   /** Lamps: what it connects, step by step. */
   circuit?(
     trial: TrialOf<Id, Put>,

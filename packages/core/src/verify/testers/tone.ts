@@ -1,4 +1,5 @@
 import { wireContacts } from '../../link';
+import { tell } from '../messages';
 import { NEVER_SEEN, testerClass } from './tester-class';
 
 const tone = (from: string) => ({ tester: 'tone', from, moved: null }) as const;
@@ -29,7 +30,7 @@ export const TONE = testerClass({
   procedure: ({ near }) => wireContacts(near).map(tone),
   candidates: ({ contacts }) => contacts('near').map(tone),
   endOf: () => 'far',
-  order: ({ from }) => `Put a tone on near ${from} and listen at the far end`,
+  order: ({ from }) => tell('order-tone', { from }),
   items: ({ from }, { heard }) => [{ tags: [`n:${from}`], value: heard.join() }],
   entry: {
     kind: 'line-a-trial',

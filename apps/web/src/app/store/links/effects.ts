@@ -1,4 +1,4 @@
-import { inject } from '@angular/core';
+import { Injector, inject } from '@angular/core';
 import {
   part,
   partEndpoints,
@@ -36,12 +36,15 @@ import { partsActions } from '../parts/parts';
 import { linksActions, linksFeature } from './links';
 
 /** Loaded once: from then on it is there at once, with the server or without. */
-const stand$ = defer(() => import('./stand')).pipe(shareReplay(1));
+const stand$ = defer(() => Promise.all([import('./stand'), import('../../words/words')])).pipe(
+  map(([core, { Words }]) => ({ core, Words })),
+  shareReplay(1),
+);
 
 /** Something, with what works out where links stand; nothing where that can't be had now. */
-const withStand = <T extends object>(something: T) =>
+const withStand = <T extends object>(something: T, injector: Injector) =>
   stand$.pipe(
-    map((core) => ({ ...something, core })),
+    map(({ core, Words }) => ({ ...something, core, tell: injector.get(Words).in('metric') })),
     catchError(() => EMPTY),
   );
 
@@ -147,7 +150,7 @@ async function asChanged(siteId: string, rows: readonly LinkRow[]): Promise<Link
 
 /** A link stands anew, at once, when a fact about it is added here: the list need not ask the server. */
 export const restandLink = createEffect(
-  (actions$ = inject(Actions), store = inject(Store)) =>
+  (actions$ = inject(Actions), store = inject(Store), injector = inject(Injector)) =>
     merge(
       actions$.pipe(
         ofType(factsActions.loaded),
@@ -159,17 +162,17 @@ export const restandLink = createEffect(
       ),
     ).pipe(
       filter(({ about }) => about.of === 'link'),
-      concatMap((added) => withStand(added)),
+      concatMap((added) => withStand(added, injector)),
       concatLatestFrom(() => [
         store.select(linksFeature.selectOpened),
         store.select(factsFeature.selectFactsState),
         store.select(selectJob),
       ]),
-      map(([{ about, restood, core }, entities, known, job]) => {
+      map(([{ about, restood, core, tell }, entities, known, job]) => {
         const link = entities[about.id];
         if (!link || loadingOf(known, about.id) !== 'done' || !isNamed(link, job)) return null;
         const facts = evidenceOf(known, about.id);
-        const stands = core.standing(link, facts, job);
+        const stands = core.standing(link, facts, job, tell);
         return restood
           ? linksActions.stored({ link: stands })
           : linksActions.opened({ link: stands });
@@ -186,18 +189,18 @@ const isNamed = ({ cable, near, far }: LinkSummary, { catalogue }: Job): boolean
 
 /** Links that wait here to be made or changed stand in the list from the moment that it is there. */
 export const showWaiting = createEffect(
-  (actions$ = inject(Actions), store = inject(Store)) =>
+  (actions$ = inject(Actions), store = inject(Store), injector = inject(Injector)) =>
     actions$.pipe(
       ofType(linksActions.loaded),
       filter(({ last }) => last),
-      switchMap((page) => withStand(page)),
+      switchMap((page) => withStand(page, injector)),
       concatLatestFrom(() => [store.select(outboxFeature.selectWaiting), store.select(selectJob)]),
-      switchMap(([{ siteId, core }, waiting, job]) =>
+      switchMap(([{ siteId, core, tell }, waiting, job]) =>
         waiting.flatMap(({ deed }): Action[] => {
           if (deed.kind === 'fact' || deed.of !== 'link') return [];
           if (deed.kind === 'make')
             return deed.siteId === siteId
-              ? [linksActions.opened({ link: core.madeHere(deed, job) })]
+              ? [linksActions.opened({ link: core.madeHere(deed, job, tell) })]
               : [];
           const about: About = { of: 'link', id: deed.id };
           if (deed.kind === 'change') return [factsActions.load({ about })];

@@ -2,11 +2,16 @@
 import type { LinkSummary } from '@near-spoke/contract';
 import { hubOf, type Job } from '@near-spoke/core/link';
 import { NOT_TESTED, summariseLink } from '@near-spoke/core/record';
+import { told, type Tell } from '@near-spoke/words';
 import { testedBy, type evidenceOf } from '../facts/facts';
 import type { Make } from '../outbox/deed';
 
 /** A link that waits to be made, as it will be. */
-export function madeHere({ id, siteId, made: link }: Make<'link'>, job: Job): LinkSummary {
+export function madeHere(
+  { id, siteId, made: link }: Make<'link'>,
+  job: Job,
+  tell: Tell,
+): LinkSummary {
   const { near, far } = link;
   const made = {
     ...link,
@@ -22,7 +27,7 @@ export function madeHere({ id, siteId, made: link }: Make<'link'>, job: Job): Li
     note: link.note ?? '',
     version: 1,
   };
-  return summariseLink(made, [], NOT_TESTED, job);
+  return told(summariseLink(made, [], NOT_TESTED, job), tell);
 }
 
 /** Where a link stands by all that is known of it here. */
@@ -30,4 +35,5 @@ export const standing = (
   link: LinkSummary,
   facts: ReturnType<typeof evidenceOf>,
   job: Job,
-): LinkSummary => summariseLink(link, facts.ticks, testedBy(facts), job);
+  tell: Tell,
+): LinkSummary => told(summariseLink(link, facts.ticks, testedBy(facts), job), tell);

@@ -9,7 +9,14 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import { capital, lower } from '@near-spoke/core/units';
-import { FAULT_KINDS, SEVERAL_FAULTS, TESTERS, tester, type Tester } from '@near-spoke/core/verify';
+import {
+  FAULT_KINDS,
+  TESTERS,
+  tester,
+  verifyMessage,
+  type FaultKind,
+  type Tester,
+} from '@near-spoke/core/verify';
 import { benchOf, type BlindSpots } from '@near-spoke/core/verify/explain';
 import { OpenLink } from '../../link/open-link';
 import { NextThing } from '../../shell/next-thing';
@@ -30,6 +37,8 @@ export class BlindSpotsPage {
   private readonly workbench = inject(Workbench);
   private readonly blind = signal<BlindSpots | null>(null);
   protected readonly failed = signal(false);
+  private readonly several = (kind: FaultKind) =>
+    this.open.tell()(verifyMessage('fault-several', { kind }));
 
   protected readonly table = computed(() => {
     const blind = this.blind();
@@ -47,7 +56,7 @@ export class BlindSpotsPage {
       })),
       rows: kinds.map((kind) => ({
         kind,
-        name: capital(SEVERAL_FAULTS[kind]),
+        name: capital(this.several(kind)),
         cells: classes.map(({ id }) => {
           const spot = blind.spots.find((row) => row.tester === id && row.kind === kind);
           const [of, missed] = [spot?.of ?? 0, spot?.missed ?? 0];
@@ -72,7 +81,7 @@ export class BlindSpotsPage {
     const cheapest = this.blind()?.cheapest;
     if (!cheapest) return '';
     const time = `${Number(cheapest.minutes.toFixed(1))} minutes at the ends.`;
-    const missed = cheapest.missed.map((kind) => SEVERAL_FAULTS[kind]);
+    const missed = cheapest.missed.map(this.several);
     const moved = cheapest.missed.includes('intermittent')
       ? ' Move the cable at both ends while you test, with a tester that shows all the time, as one with a lamp for each pair: one that scans sees it by chance.'
       : '';

@@ -24,6 +24,7 @@ import { readingOf, seenOf, testReading } from '@near-spoke/contract/tests';
 import { countCords, nextLabel } from '@near-spoke/core/record';
 import { READABLE, tester } from '@near-spoke/core/verify';
 import { compareTest, cordBenchOf } from '@near-spoke/core/verify/explain';
+import { told } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { Deeds } from '../../shell/deeds';
 import { InstrumentChoice } from '../../shell/instrument-choice';
@@ -41,6 +42,7 @@ import { WouldPass } from '../would-pass';
 import { hintFor, readCord } from './read-cord';
 import { keyName } from '../../shell/keys';
 import { KeyOf } from '../../shell/key-of';
+import { Words } from '../../words/words';
 
 const LISTED = 14;
 
@@ -140,9 +142,12 @@ export class CordBench {
     const read = this.read();
     return read && !read.ok ? read.reason : '';
   });
+  private readonly words = inject(Words);
   private readonly compared = computed(() => {
     const [read, bench] = [this.read(), this.bench()];
-    return read?.ok && read.seen && bench ? compareTest(read.seen, bench) : null;
+    return read?.ok && read.seen && bench
+      ? told(compareTest(read.seen, bench), this.words.in('metric'))
+      : null;
   });
   protected readonly preview = computed(() => {
     const compared = this.compared();
@@ -230,7 +235,10 @@ export class CordBench {
       next: ({ reading }) => {
         this.reading.set(false);
         if (this.step() !== 'result' || this.label() !== label) return;
-        const { good, summary } = compareTest(seenOf(reading), bench);
+        const { good, summary } = told(
+          compareTest(seenOf(reading), bench),
+          this.words.in('metric'),
+        );
         this.keep(good ? 'pass' : 'fail', reading, 'instrument', summary);
       },
       error: (error: unknown) => {

@@ -4,7 +4,7 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSelectModule } from '@angular/material/select';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { formatLength, formatOhm } from '@near-spoke/core/units';
-import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { verifyMessage } from '@near-spoke/core/verify';
 import { LAMPS, SUPPLIES, buildLamps, partsOf, type SupplyId } from '@near-spoke/core/verify/build';
 import { lampFace } from '@near-spoke/core/verify/entry';
 import {
@@ -24,6 +24,7 @@ import { selectJob } from '../../store/job';
 import { LampScan } from '../entry/lamp-scan';
 import { LampSchematic } from './lamp-schematic';
 import { OwnTesterForm } from './own-tester-form';
+import { Words } from '../../words/words';
 
 /** A loop of 100 m of 24 AWG, ohm. */
 const LONGEST_LOOP_OHM = 17;
@@ -31,6 +32,11 @@ const LONGEST_M = 100;
 const PAIRS = 4;
 const TRIAL: Trial = { tester: 'pair-lamps', moved: null };
 const NONE = -1;
+
+/** Single faults that are tried on it, at the far end where they are at one. */
+const FAULTS = everyFault(plainBench(fourPairWiring('T568B', 'T568B')).wiring).filter(
+  ({ end }) => end !== 'cable' && end !== 'near',
+);
 
 /** A lamp tester worked out from its parts, drawn, and put to faults before it is built. */
 @Component({
@@ -99,14 +105,20 @@ export class LampTesterPage {
   });
   private readonly face = computed(() => lampFace('pair-lamps', this.bench()));
   protected readonly names = computed(() => this.face()?.steps.map(({ lamps }) => lamps) ?? []);
-  protected readonly faults = everyFault(plainBench(fourPairWiring('T568B', 'T568B')).wiring)
-    .filter(({ end }) => end !== 'cable' && end !== 'near')
-    .map((fault, index) => ({ fault, index, name: fault.sentence }));
+  private readonly words = inject(Words);
+  private readonly tell = computed(() => this.words.in('metric'));
+  protected readonly faults = computed(() =>
+    FAULTS.map((fault, index) => ({
+      fault,
+      index,
+      name: this.tell()(fault.sentence),
+    })),
+  );
   protected readonly none = NONE;
   protected readonly at = signal(NONE);
   protected readonly shown = computed(() => {
-    const row = this.faults[this.at()];
-    const made = madeWith(this.bench().wiring, row ? [row.fault] : []);
+    const row = FAULTS[this.at()];
+    const made = madeWith(this.bench().wiring, row ? [row] : []);
     const shown = observe(TRIAL, made, this.bench());
     return shown.method === 'lamps' ? shown.steps : [];
   });
@@ -119,7 +131,7 @@ export class LampTesterPage {
   protected readonly blind = computed(() =>
     missedOf([TRIAL], this.bench()).map(({ kind, of, missed }) => ({
       kind,
-      name: SEVERAL_FAULTS[kind],
+      name: this.tell()(verifyMessage('fault-several', { kind })),
       words: missed === 0 ? 'sees' : missed === of ? 'blind' : `sees ${of - missed} of ${of}`,
     })),
   );

@@ -6,12 +6,13 @@ import { MatInputModule } from '@angular/material/input';
 import { MatSnackBar } from '@angular/material/snack-bar';
 import type { OwnTester } from '@near-spoke/contract/tests';
 import { fourPairWiring } from '@near-spoke/core/link';
-import { SEVERAL_FAULTS } from '@near-spoke/core/verify';
+import { verifyMessage } from '@near-spoke/core/verify';
 import { ownFace, parseOwnTester } from '@near-spoke/core/verify/entry';
 import { missedOf, plainBench } from '@near-spoke/core/verify/explain';
 import { AWAY_UNDO_MS, Deeds } from '../../shell/deeds';
 import { LampScan } from '../entry/lamp-scan';
 import { OwnTesters } from '../own-testers';
+import { Words } from '../../words/words';
 
 const EXAMPLE =
   'pair 2: lamp A near 1, - near 2, join far 1 far 2\npair 3: lamp B near 3, - near 6, join far 3 far 6';
@@ -40,6 +41,7 @@ export class OwnTesterForm {
     seriesOhm: this.seriesOhm(),
     lampV: this.lampV(),
   }));
+  private readonly words = inject(Words);
   private readonly read = computed(() => parseOwnTester(this.steps(), this.parts()));
   protected readonly problem = computed(() => {
     const read = this.read();
@@ -56,7 +58,10 @@ export class OwnTesterForm {
     return face
       ? missedOf([face.trial], this.bench)
           .filter(({ missed }) => missed > 0)
-          .map(({ kind, of, missed }) => `${SEVERAL_FAULTS[kind]}${missed < of ? ' (some)' : ''}`)
+          .map(
+            ({ kind, of, missed }) =>
+              `${this.words.in('metric')(verifyMessage('fault-several', { kind }))}${missed < of ? ' (some)' : ''}`,
+          )
           .join(', ')
       : '';
   });

@@ -1,6 +1,6 @@
 import { DOCUMENT, Injectable, effect, inject } from '@angular/core';
 import { LANGUAGE_IDS, type LanguageId } from '@near-spoke/words/language-ids';
-import { isOneOf, kept } from './kept';
+import { isOneOf, kept } from '../shell/kept';
 
 /** In which language this device speaks to its person; kept on it. */
 @Injectable({ providedIn: 'root' })
