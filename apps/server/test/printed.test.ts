@@ -101,6 +101,28 @@ describe('What is printed', () => {
     expect(facts).toBeGreaterThan(300);
   });
 
+  it('is in the language that is asked for, on paper as over HTTP', async () => {
+    for (const label of ['K01', 'K04', 'K06', 'TV02', 'AP08']) {
+      const id = links.find((link) => link.label === label)?.id ?? '';
+      const record: LinkRecord = (await server.call('GET', `/api/links/${id}/record?language=de`))
+        .body;
+      const pages = await pagesOf(server, `/api/links/${id}/record.pdf?language=de`);
+      const all = pages.join(' ');
+      const said = [
+        record.diagnosis?.summary ?? 'Nicht geprüft.',
+        ...(record.diagnosis?.faults ?? []).map(({ sentence }) => sentence),
+        ...(record.diagnosis?.actions ?? []).map(({ sentence }) => sentence),
+        'Fernes Ende',
+        `Seite 1 von ${pages.length}`,
+      ];
+      for (const sentence of said)
+        expect(reads(all, sentence)).withContext(`${label}: ${sentence}`).toBeTrue();
+      expect(flat(all))
+        .withContext(label)
+        .not.toMatch(/Near end|Wire map|steps ticked|should reach|Tested \d|Checked:|\d\.\d m\b/i);
+    }
+  });
+
   it('keeps every row of a map that is longer than a page, and no page empty', async () => {
     const id = v7();
     const plug = { connector: 'block-25-pair' };

@@ -6,6 +6,7 @@ import type { VerifyMessages } from '@near-spoke/core/verify';
 import type { CUTBACK } from './en/pages/cutback';
 import type { RECORD_PAGE } from './en/pages/record';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
+import type { VERIFY_PAGE } from './en/pages/verify';
 import type { LanguageId } from './language-ids';
 import type { Same } from './same';
 
@@ -36,6 +37,7 @@ export interface Pages {
   readonly terminate: Same<typeof TERMINATE_PAGE>;
   readonly cutback: Same<typeof CUTBACK>;
   readonly record: Same<typeof RECORD_PAGE>;
+  readonly verify: Same<typeof VERIFY_PAGE>;
 }
 
 /** @throws where a code has no words in the language */

@@ -179,6 +179,9 @@ interface Diagnoses {
 }
 
 interface Tests {
+  /** What a class of testers is called inside a sentence; its few words beside a choice. */
+  readonly 'tester-name': { readonly tester: string };
+  readonly 'tester-short': { readonly tester: string };
   readonly 'order-beep': { readonly from: Node; readonly to: Node };
   readonly 'order-ohms': { readonly from: Node; readonly to: Node };
   readonly 'order-insulation': { readonly from: Node; readonly to: Node };

@@ -3,6 +3,7 @@ import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
 import { RECORD_PAGE } from './pages/record';
 import { TERMINATE_PAGE } from './pages/terminate';
+import { VERIFY_PAGE } from './pages/verify';
 import { RECORD } from './record/messages';
 import { TERMINATE } from './terminate/messages';
 import { ACTIONS } from './verify/actions';
@@ -13,5 +14,5 @@ import { TESTS } from './verify/tests';
 export const GERMAN: Language = {
   id: 'de',
   words: { ...COMMON, ...TERMINATE, ...FAULTS, ...ACTIONS, ...TESTS, ...ADVICE, ...RECORD },
-  pages: { terminate: TERMINATE_PAGE, cutback: CUTBACK, record: RECORD_PAGE },
+  pages: { terminate: TERMINATE_PAGE, cutback: CUTBACK, record: RECORD_PAGE, verify: VERIFY_PAGE },
 };

@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, output } from '@angular/core';
 import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import type { LinkSummary, Reading } from '@near-spoke/contract';
@@ -6,14 +6,9 @@ import { ENDS, wiringOf, type End, type Job } from '@near-spoke/core/link';
 import { tester, type Diagnosis as Found } from '@near-spoke/core/verify';
 import type { Told } from '@near-spoke/words';
 import { ConnectorFace, StateMark } from '../drawing';
+import { Words } from '../words/words';
 
 type Diagnosis = Told<Found>;
-
-const WORD: Readonly<Record<Diagnosis['verdict'], string>> = {
-  pass: 'Good',
-  fail: 'Fault',
-  unproven: 'Proven in part',
-};
 
 /** A reading's diagnosis: what is wrong, where, what to do, and what the tester can't see. */
 @Component({
@@ -29,8 +24,10 @@ export class ReadingResult {
   readonly reading = input.required<Reading>();
   readonly diagnosis = input.required<Diagnosis>();
   readonly remake = output<End>();
+  private readonly words = inject(Words);
 
-  protected readonly word = computed(() => WORD[this.diagnosis().verdict]);
+  protected readonly say = computed(() => this.words.in('metric').pages.verify);
+  protected readonly word = computed(() => this.say().verdicts[this.diagnosis().verdict]);
   protected readonly testerName = computed(() => tester(this.reading().tester).name);
   protected readonly ends = computed(() =>
     ENDS.map((end) => ({

@@ -3,7 +3,7 @@ import type { Test } from '@near-spoke/contract/tests';
 import { compareContacts } from '@near-spoke/core/catalogue';
 import { pairsOf, type Wiring } from '@near-spoke/core/link';
 import { mapContacts, type Diagnosis as Found } from '@near-spoke/core/verify';
-import type { Told } from '@near-spoke/words';
+import type { Pages, Told } from '@near-spoke/words';
 import { headline } from '../shell/sentences';
 
 type Diagnosis = Told<Found>;
@@ -34,20 +34,21 @@ export function verdictSentence(
   diagnosis: Diagnosis | null,
   paired: boolean,
   next: string,
+  say: Pages['verify'],
 ) {
-  const proof = paired ? 'Enter a pairing test' : 'Enter a wire map';
+  const proof = paired ? say.pairingTest : say.wireMap;
   if (link.state === 'pass')
     return {
-      sentence: 'This link is proven. Print its record.',
+      sentence: say.proven,
       why: test?.summary ?? diagnosis?.summary ?? '',
-      action: 'Open the record',
+      action: say.openRecord,
     };
   if (test) {
-    const again = link.state === 'unproven' ? proof : 'Test again';
+    const again = link.state === 'unproven' ? proof : say.testAgain;
     return test.verdict === 'differs'
       ? {
           sentence: test.summary,
-          why: 'What explains it, and what next, stands below.',
+          why: say.below,
           action: again,
         }
       : { sentence: next, why: test.summary, action: again };
@@ -59,6 +60,6 @@ export function verdictSentence(
   return {
     sentence: told.first,
     why: `${told.rest} ${diagnosis?.faults[0]?.sentence ?? ''}`.trim(),
-    action: 'Test again',
+    action: say.testAgain,
   };
 }

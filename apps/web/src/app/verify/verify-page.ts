@@ -147,6 +147,7 @@ export class VerifyPage {
     source: this.open.id,
     computation: () => null,
   });
+  protected readonly say = computed(() => this.open.tell().pages.verify);
   /** The last result is shown until a new reading is begun; what is outdated asks for a new one. */
   protected readonly entering = linkedSignal(() => {
     const state = this.link()?.state;
@@ -161,11 +162,10 @@ export class VerifyPage {
   /** Why nothing can be kept now; empty where it can. */
   protected readonly off = computed(() => {
     const problem = this.isMap() ? this.map.typo() : (this.panel()?.problem() ?? '');
-    if (problem) return `What is typed can’t be read. ${problem}`;
+    const say = this.say();
+    if (problem) return say.notRead(problem);
     if (this.touched()) return '';
-    return this.oneKey()
-      ? `Nothing is entered yet. All good: ${keyName('pass')}.`
-      : 'Nothing is entered yet.';
+    return this.oneKey() ? say.allGood(keyName('pass')) : say.nothingYet;
   });
   private readonly ready = computed(
     () => this.inHand() !== '' && !this.judging() && this.off() === '',
@@ -174,26 +174,25 @@ export class VerifyPage {
   protected readonly told = computed(() => {
     const diagnosis = this.diagnosis();
     const link = this.link();
+    const say = this.say();
     const entering = this.entering() || !link || (!diagnosis && !this.tests.newest());
     if (entering && this.inHand() === '')
       return {
-        sentence: 'Choose the tester in your hand.',
-        why: 'A result counts for what that tester can see. Make sure first that nothing feeds power or ringing voltage into this cable.',
+        sentence: say.chooseTester,
+        why: say.chooseWhy,
         action: '',
       };
     if (entering)
       return this.touched()
         ? {
-            sentence: 'Keep this reading if it is what the tester shows.',
-            why: 'It is diagnosed at once, and can be taken back for a few seconds.',
-            action: 'Keep this reading',
+            sentence: say.keepIf,
+            why: say.keepWhy,
+            action: say.keep,
           }
         : {
-            sentence: 'Test the link and enter what the tester shows.',
-            why: this.row().isOnLive
-              ? 'What feeds the line stays on. Plug this tester in at the far end only.'
-              : 'Make sure first that nothing feeds power or ringing voltage into this cable.',
-            action: 'Keep this reading',
+            sentence: say.testAndEnter,
+            why: this.row().isOnLive ? say.liveStaysOn : say.nothingFeeds,
+            action: say.keep,
           };
     return verdictSentence(
       link,
@@ -201,6 +200,7 @@ export class VerifyPage {
       diagnosis,
       this.map.pairs().length > 0,
       this.open.next()?.sentence ?? '',
+      say,
     );
   });
 

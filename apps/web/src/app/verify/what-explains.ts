@@ -22,7 +22,7 @@ import {
 } from '@near-spoke/contract/tests';
 import type { Job } from '@near-spoke/core/link';
 import { capital, lower } from '@near-spoke/core/units';
-import { TESTERS, tester, type Done, type Place, type TesterId } from '@near-spoke/core/verify';
+import { TESTERS, verifyMessage, type Done, type TesterId } from '@near-spoke/core/verify';
 import {
   PLAIN_CONDITIONS,
   benchOf,
@@ -51,20 +51,7 @@ import { typedNumber } from '../shell/typed-number';
 import { KeyOf } from '../shell/key-of';
 import { Words } from '../words/words';
 
-const PLACE_NAME: Readonly<Record<Place, string>> = {
-  near: 'near end',
-  cable: 'along the cable',
-  far: 'far end',
-};
-const AT_PLACE: Readonly<Record<Place, string>> = {
-  near: 'At the near end.',
-  cable: 'Along the cable.',
-  far: 'At the far end.',
-};
-const STANDS = [
-  { id: 'near', name: 'I stand near' },
-  { id: 'far', name: 'I stand far' },
-] as const;
+const STANDS = ['near', 'far'] as const;
 /** A beep has its keys everywhere; other answers have theirs by their order. */
 const OUTCOME_KEYS = ['beeps', 'silent', ...ANSWER_KEYS] as const;
 const keyOf = ({ shown }: Outcome, index: number): KeyId | null =>
@@ -117,16 +104,24 @@ export class WhatExplains {
   private readonly explainer = inject(Explainer);
   private readonly words = inject(Words);
   private readonly tell = computed(() => this.words.in('metric'));
+  protected readonly say = computed(() => this.tell().pages.verify);
   private readonly found = this.explainer.report;
   protected readonly report = computed(() => told(this.found(), this.tell()));
   protected readonly failed = this.explainer.failed;
-  protected readonly choices = computed(() => testersFor(this.bench().wiring));
+  protected readonly choices = computed(() =>
+    testersFor(this.bench().wiring).map(({ id }) => ({
+      id,
+      name: this.tell()(verifyMessage('tester-short', { tester: id })),
+    })),
+  );
   protected readonly atHand = kept<TesterId[]>(
     'testers.at-hand',
     [...PLAIN_CONDITIONS.testers],
     isTesters,
   );
-  protected readonly stands = STANDS;
+  protected readonly stands = computed(() =>
+    STANDS.map((id) => ({ id, name: this.say().stand[id] })),
+  );
   protected readonly keyName = keyName;
   protected readonly walkMinutes = kept('walk.minutes', PLAIN_CONDITIONS.walkMinutes, isMinutes);
   protected readonly at = kept<'near' | 'far'>('stands.at', 'near', isOneOf('near', 'far'));
@@ -156,9 +151,9 @@ export class WhatExplains {
           places:
             places.length > 1
               ? places
-                  .map(({ at, share }) => `${PLACE_NAME[at]} ${Math.round(share * 100)} %`)
+                  .map(({ at, share }) => `${this.say().places[at]} ${Math.round(share * 100)} %`)
                   .join(', ')
-              : places.map(({ at }) => AT_PLACE[at]).join(''),
+              : places.map(({ at }) => this.say().atPlaces[at]).join(''),
         })),
       }),
     ),
@@ -167,10 +162,7 @@ export class WhatExplains {
     const report = this.report();
     const rest = (report?.count ?? 0) - this.rows().length;
     if (!report || rest <= 0) return '';
-    const most = ['one', 'one', 'two', 'three'][report.upTo] ?? 'three';
-    const own = this.experience()?.links ?? 0;
-    const rates = own > 0 ? `generic, refined by ${own} links of your own` : 'generic';
-    return `${rest} less likely accounts of up to ${most} fault${report.upTo < 2 ? '' : 's'} also agree. Shares are among these; their rates are ${rates}.`;
+    return this.say().lessLikely(rest, report.upTo, this.experience()?.links ?? 0);
   });
   protected readonly outcomes = computed(() =>
     (this.found()?.next?.outcomes ?? [])
@@ -208,8 +200,8 @@ export class WhatExplains {
     const repair = this.report()?.repair;
     if (!repair || repair.places.length === 0) return '';
     return repair.provenBy
-      ? `Then prove it: ${lower(tester(repair.provenBy).name)}.`
-      : 'No tester at hand shows such a fault: a pass would prove nothing of it.';
+      ? this.say().proveIt(this.tell()(verifyMessage('tester-name', { tester: repair.provenBy })))
+      : this.say().noProof;
   });
 
   constructor() {
@@ -249,10 +241,10 @@ export class WhatExplains {
       })),
       {
         does: 'mended',
-        what: 'What is advised is mended',
+        what: this.say().mended,
         run: () => this.do(this.advised()),
       },
-      { does: 'undo', what: 'Take the last answer back', run: () => this.undo() },
+      { does: 'undo', what: this.say().lastAnswer, run: () => this.undo() },
     );
   }
 

@@ -1,3 +1,4 @@
+import { registerLocaleData } from '@angular/common';
 import { Injectable, computed, effect, inject, signal } from '@angular/core';
 import type { UnitSystem } from '@near-spoke/core/units';
 import { tellIn, type Language, type LanguageId } from '@near-spoke/words';
@@ -6,7 +7,14 @@ import { SpokenLanguage } from './language';
 
 /** Languages beside English, each loaded when somebody wants it. */
 const OTHERS: Readonly<Record<Exclude<LanguageId, 'en'>, () => Promise<Language>>> = {
-  de: async () => (await import('@near-spoke/words/de')).GERMAN,
+  de: async () => {
+    const [{ GERMAN }, { default: dates }] = await Promise.all([
+      import('@near-spoke/words/de'),
+      import('@angular/common/locales/de'),
+    ]);
+    registerLocaleData(dates);
+    return GERMAN;
+  },
 };
 
 /** The words of this person's language; English until another has come. */

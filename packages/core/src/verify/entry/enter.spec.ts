@@ -54,7 +54,7 @@ describe('Entering what a tester showed', () => {
         expect(read.seen.length).withContext(id).toBeGreaterThan(0);
         for (const seen of read.seen)
           expect(compareTest(seen, on).good)
-            .withContext(`${id} ${compareTest(seen, on).summary}`)
+            .withContext(`${id} ${inEnglish(compareTest(seen, on).summary)}`)
             .toBeTrue();
         forms += 1;
       }

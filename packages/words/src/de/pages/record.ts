@@ -4,6 +4,7 @@ import type { Same } from '../../same';
 /** What a record says of itself, on screen and on paper. */
 export const RECORD_PAGE: Same<typeof ENGLISH> = {
   locale: 'de-DE',
+  dates: 'de',
   heading: (label) => `Protokoll der Strecke ${label}`,
   printTitle: (label) => `Das Protokoll von ${label} drucken.`,
   proven: 'Geprüft: übergeben, oder beim Schrank aufbewahren.',

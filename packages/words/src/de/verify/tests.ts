@@ -13,6 +13,7 @@ type TestCode = Extract<
   | `shows-${string}`
   | `found-${string}`
   | `unseen-${string}`
+  | `tester-${string}`
   | 'test-showed'
   | 'was-done'
 >;
@@ -85,6 +86,8 @@ export const TESTS: WordsFor<Pick<VerifyMessages, TestCode>> = {
   'unseen-order': ({ contacts, why }) =>
     `Solange ${list(contacts)} ${why === 'short' ? 'kurzgeschlossen' : 'offen'} sind, ist ihre Folge nicht zu sehen: nach der Reparatur noch einmal prüfen.`,
 
+  'tester-name': ({ tester }) => `mit ${named(tester).withIt}`,
+  'tester-short': ({ tester }) => named(tester).short,
   'order-beep': ({ from, to }) => `Durchgang piepsen von ${node(from)} nach ${node(to)}`,
   'order-ohms': ({ from, to }) => `Widerstand messen von ${node(from)} nach ${node(to)}`,
   'order-insulation': ({ from, to }) =>

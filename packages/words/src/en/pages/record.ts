@@ -1,6 +1,8 @@
 /** What a record says of itself, on screen and on paper. */
 export const RECORD_PAGE = {
   locale: 'en-GB',
+  /** For dates on screen. */
+  dates: 'en-US',
   heading: (label: string) => `Record of link ${label}`,
   printTitle: (label: string) => `Print the record of ${label}.`,
   proven: 'Proven: hand it over, or keep it with the cabinet.',

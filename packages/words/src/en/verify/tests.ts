@@ -16,6 +16,7 @@ type TestCode = Extract<
   | `shows-${string}`
   | `found-${string}`
   | `unseen-${string}`
+  | `tester-${string}`
   | 'test-showed'
   | 'was-done'
 >;
@@ -74,6 +75,8 @@ export const TESTS: WordsFor<Pick<VerifyMessages, TestCode>> = {
   'unseen-order': ({ contacts, why }) =>
     `While ${list(contacts)} are ${why === 'short' ? 'shorted' : 'open'}, their order can’t be seen: test again after the repair.`,
 
+  'tester-name': ({ tester }) => lower(row(tester).name),
+  'tester-short': ({ tester }) => row(tester).short,
   'order-beep': ({ from, to }) => `Beep ${node(from)} to ${node(to)}`,
   'order-ohms': ({ from, to }) => `Measure ohms from ${node(from)} to ${node(to)}`,
   'order-insulation': ({ from, to }) =>
