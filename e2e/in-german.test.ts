@@ -25,7 +25,7 @@ test('a person who works in German is told steps, findings and the record in it'
   await page.reload();
   await expect(headline(page)).toHaveText(/^Adern nebeneinander legen/);
   await mainButton(page).click();
-  await expect(headline(page)).toHaveText(/^Alle acht gerade abschneiden, 13 mm ± 1 mm/);
+  await expect(headline(page)).toHaveText(/^Alle acht gerade abschneiden, 13\smm\s±\s1\smm/);
   const steps = await page.locator('ns-terminate-page .list li .text').allInnerTexts();
   expect(steps.length).toBeGreaterThan(8);
   for (const step of steps) expect(step).not.toMatch(ENGLISH);

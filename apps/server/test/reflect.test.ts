@@ -267,6 +267,12 @@ describe('Reflect over HTTP', () => {
     });
     expect(place.body.sentence).toContain('between tray A and waiting room');
     expect(place.body.better.measure).toBe('known-length');
+    const german = await post('locate?language=de', {
+      distanceM: { value: 17.2, u: 0.4 },
+      route: [{ name: 'tray A', atM: 10 }],
+      units: 'imperial',
+    });
+    expect(german.body.sentence).toContain('Es liegt hinter tray A, 23,62 ft davon');
     const setup = await post('setup', { cable: 'cat6-uutp-solid', lengthM: 60, pulserOhm: 50 });
     expect(setup.body.source.how).toBe('series');
     expect(setup.body.spanS).toBeGreaterThan((2 * 60) / (0.7 * 299_792_458));

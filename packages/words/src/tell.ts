@@ -1,5 +1,6 @@
 import { isMessage, type CommonMessages, type Message, type Told } from '@near-spoke/core/message';
 import type { RecordMessages } from '@near-spoke/core/record';
+import type { PlaceMessages } from '@near-spoke/core/reflect/place';
 import type { TerminateMessages } from '@near-spoke/core/terminate';
 import type { UnitSystem } from '@near-spoke/core/units';
 import type { VerifyMessages } from '@near-spoke/core/verify';
@@ -11,7 +12,11 @@ import type { LanguageId } from './language-ids';
 import type { Same } from './same';
 
 /** Every message that the core can give. */
-export type Messages = CommonMessages & TerminateMessages & VerifyMessages & RecordMessages;
+export type Messages = CommonMessages &
+  TerminateMessages &
+  VerifyMessages &
+  RecordMessages &
+  PlaceMessages;
 
 /** Makes words of a message, in one language and one system of units. */
 export interface Tell {

@@ -2,10 +2,12 @@ import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { distanceOf, velocitySum } from '@near-spoke/core/reflect/hand';
 import { placeOnRoute } from '@near-spoke/core/reflect/place';
 import { placeFromTwoEnds, readReel, velocityFromLengths } from '@near-spoke/core/reflect/velocity';
+import { told } from '@near-spoke/words';
 import { here, type Mounted } from '../http/mount';
 import { invalid } from '../http/problem-error';
 import { instrumentProblem } from '../instruments/bench';
 import type { Services } from '../services';
+import { teller } from '../words/teller';
 import { acquire } from './acquire';
 
 /** What Reflect computes at once, without keeping anything: a few numbers; the rest are jobs. */
@@ -35,8 +37,13 @@ export const reflectOperations = ({ bench }: Services): Mounted[] => [
   here(reflectEndpoints.twoEnds, ({ body: { lengthM, nearS, farS, velocityFactor, units } }) =>
     placeFromTwoEnds(lengthM, nearS, farS, velocityFactor, units),
   ),
-  here(reflectEndpoints.locate, ({ body: { distanceM, delayShareM, route, lengthM, units } }) =>
-    placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM, units),
+  here(
+    reflectEndpoints.locate,
+    ({ body: { distanceM, delayShareM, route, lengthM, units }, query: { language } }) =>
+      told(
+        placeOnRoute(distanceM, Math.min(delayShareM, distanceM.u), route, lengthM),
+        teller(language, units),
+      ),
   ),
   here(reflectEndpoints.reel, ({ body: { delayS, velocityFactor, cableName, date, units } }) =>
     readReel(distanceOf(delayS, velocityFactor), cableName, date, units),

@@ -1,4 +1,5 @@
 import { endpoints } from '../endpoint';
+import { spoken } from '../primitives';
 import {
   acquireRequest,
   acquired,
@@ -82,6 +83,7 @@ export const reflectEndpoints = endpoints({
     method: 'post',
     path: '/api/reflect/locate',
     summary: 'Where on a route a distance lies, and how much to open',
+    query: spoken,
     body: locateRequest,
     answer: locateAnswer,
   },

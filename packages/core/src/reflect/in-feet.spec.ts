@@ -1,3 +1,4 @@
+import { inEnglish } from '../testing/in-english';
 import { METRES_PER, type UnitSystem } from '../units';
 import { delayOf, distanceSum, velocitySum } from './hand';
 import { oneDiagnosis, placeOnLink, tooLong } from './place';
@@ -22,13 +23,12 @@ const sentences = (units: UnitSystem): string[] => [
       { distanceM: of(metres, 0.9), end: false },
       0.05,
       LINK,
-      units,
     );
-    return better ? [sentence, better.sentence] : [sentence];
+    return inEnglish(better ? [sentence, better.sentence] : [sentence], units);
   }),
-  tooLong({ distanceM: of(62.8), end: true }, of(17.05), 0.684, LINK, units) ?? '',
-  ...[0.1, 20, 54.9, 60].map(
-    (metres) =>
+  inEnglish(tooLong({ distanceM: of(62.8), end: true }, of(17.05), 0.684, LINK), units) ?? '',
+  ...[0.1, 20, 54.9, 60].map((metres) =>
+    inEnglish(
       oneDiagnosis({
         kind: 'open',
         contacts: ['4'],
@@ -36,8 +36,9 @@ const sentences = (units: UnitSystem): string[] => [
         lengthM: of(55, 0.1),
         nearConnector: 'jack',
         farConnector: 'plug',
-        units,
       }).sentence,
+      units,
+    ),
   ),
   ...[
     [1, 2],

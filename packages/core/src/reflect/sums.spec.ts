@@ -1,3 +1,4 @@
+import { inEnglish } from '../testing/in-english';
 import type { Trace } from '../formats/captures';
 import { LIGHT_M_S } from '../units';
 import { distanceSum, partOf, pyramidOf, snapToEdge, velocitySum } from './hand';
@@ -114,7 +115,7 @@ describe('A place on the route', () => {
   ];
   it('lies between two points, in a loop, or behind the end', () => {
     const at = (value: number) =>
-      placeOnRoute({ value, u: 0.2 }, 0.1, route, { value: 50, u: 0.3 });
+      inEnglish(placeOnRoute({ value, u: 0.2 }, 0.1, route, { value: 50, u: 0.3 }));
     expect(at(15).sentence).toContain('between tray and the loop');
     expect(at(22).sentence).toContain('wound up');
     // Behind the loop its cable is counted.
@@ -123,7 +124,8 @@ describe('A place on the route', () => {
   });
 
   it('opens no wall for what is wound up', () => {
-    const at = (value: number, u: number) => placeOnRoute({ value, u }, 0.1, route, null);
+    const at = (value: number, u: number) =>
+      inEnglish(placeOnRoute({ value, u }, 0.1, route, null));
     expect(at(15, 0.2).woundM).toBe(0);
     const inside = at(22.5, 0.2);
     expect(inside.woundM).toBeCloseTo(inside.openM, 9);
@@ -146,14 +148,16 @@ describe('A place on the route', () => {
 
   it('makes one diagnosis of a wire map and a trace', () => {
     const seen = (value: number) =>
-      oneDiagnosis({
-        kind: 'open',
-        contacts: ['4'],
-        distanceM: { value, u: 0.2 },
-        lengthM: { value: 63.5, u: 0.1 },
-        nearConnector: 'jack',
-        farConnector: 'plug',
-      });
+      inEnglish(
+        oneDiagnosis({
+          kind: 'open',
+          contacts: ['4'],
+          distanceM: { value, u: 0.2 },
+          lengthM: { value: 63.5, u: 0.1 },
+          nearConnector: 'jack',
+          farConnector: 'plug',
+        }),
+      );
     expect(seen(63.4).where).toBe('far-end');
     expect(seen(63.4).sentence).toContain('plug');
     expect(seen(0.2).where).toBe('near-end');

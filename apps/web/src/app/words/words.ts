@@ -40,6 +40,11 @@ export class Words {
     });
   }
 
+  /** In what words a judgement is kept with a fact, whoever reads it later. */
+  kept(units: UnitSystem) {
+    return tellIn(ENGLISH, units);
+  }
+
   /** What makes words of messages, in units. */
   in(units: UnitSystem) {
     return this.told[units]();

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import type { LengthHow } from '../../link';
 import { analyse } from '../analyse';
 import { normalFrom, practise, simulate, type PracticeLine } from '../simulate';
@@ -151,7 +152,7 @@ describe('A trace, to the sentence that stands over it', () => {
     const { lengthM, endsAtM, end, said, how, headline } = row;
     it(`${end} at ${endsAtM} m of ${lengthM} m ${how}, said to be ${said}`, () => {
       const last = lastPlace(row, index + 1);
-      const { sentence, whole } = verdictOf(last, { lengthM, lengthHow: how }, said, 'metric');
+      const { sentence, whole } = inEnglish(verdictOf(last, { lengthM, lengthHow: how }, said));
       expect(sentence).toMatch(headline);
       expect(whole).toBe(headline.source.includes('whole'));
       // The give or take that is written holds the true place.
@@ -164,7 +165,7 @@ describe('A trace, to the sentence that stands over it', () => {
     const last = lastPlace({ endsAtM: 22, end: 'open' }, 9);
     // The page goes by a figure that is 3 % high.
     const high = { ...last, distanceM: { value: last.distanceM.value * 1.03, u: 0.7 } };
-    const known = knownEnd(high, null, { lengthM: 22, lengthHow: 'taped' }, 'metric');
+    const known = inEnglish(knownEnd(high, null, { lengthM: 22, lengthHow: 'taped' }));
     expect(known?.sentence).toContain('is 22.00 m');
     expect(Math.abs((known?.velocityFactor.value ?? 0) - VF.value)).toBeLessThan(0.004);
     expect(known?.velocityFactor.u).toBeLessThan(0.01);

@@ -3,13 +3,13 @@ export { diagnosisOfLink, oneDiagnosis, type OneDiagnosis, type SeenTwice } from
 export { placeOnRoute, type Better, type Place, type RoutePoint, type Share } from './place';
 export { tooLong } from './too-long';
 export { knownEnd, type KnownEnd } from './known-end';
+export { isGoodEnd, verdictOf, whereabouts, type Verdict, type Whereabouts } from './verdict';
+export { compareTraces, movedSentence, type KeptEvent, type Moved } from './moved';
 export {
   FAR_ENDS,
-  isGoodEnd,
-  verdictOf,
-  whereabouts,
+  tell as placeMessage,
   type FarEnd,
-  type Verdict,
-  type Whereabouts,
-} from './verdict';
-export { compareTraces, movedSentence, type KeptEvent, type Moved } from './moved';
+  type OnRoute,
+  type PlaceKind,
+  type PlaceMessages,
+} from './messages';

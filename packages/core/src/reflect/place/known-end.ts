@@ -1,5 +1,7 @@
 import { lengthOf, type Link } from '../../link';
-import { LIGHT_M_S, formatUncertain, type Uncertain, type UnitSystem } from '../../units';
+import type { Message } from '../../message';
+import { LIGHT_M_S, type Uncertain } from '../../units';
+import { tell } from './messages';
 import type { Seen } from './on-link';
 import { whereabouts } from './verdict';
 
@@ -7,7 +9,7 @@ import { whereabouts } from './verdict';
 export interface KnownEnd {
   /** Leads before the cable count as cable: its zero is where the trace's is. */
   readonly velocityFactor: Uncertain;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** Only a length that is known better than the distance is, by so much, is worth scaling by. */
@@ -24,7 +26,6 @@ export function knownEnd(
   end: Seen & { readonly delayS: Uncertain },
   place: (Seen & { readonly delayS: Uncertain }) | null,
   link: Pick<Link, 'lengthM' | 'lengthHow'>,
-  units: UnitSystem,
 ): KnownEnd | null {
   const length = lengthOf(link);
   // A schedule is not a tape: it is no end that anybody knows.
@@ -49,12 +50,12 @@ export function knownEnd(
       (LIGHT_M_S * value * before.delayS.u) / 2,
     ),
   };
-  const factor = `the velocity factor ${value.toFixed(4)}`;
+  const known =
+    before && scaled
+      ? { fromM: before.distanceM.value, to: scaled, isEnd: false }
+      : { fromM: end.distanceM.value, to: length, isEnd: true };
   return {
     velocityFactor,
-    sentence:
-      before && scaled
-        ? `This is the known end: ${formatUncertain({ ...before.distanceM, u: 0 }, units)} becomes ${formatUncertain(scaled, units)}, and ${factor}.`
-        : `This is the known end: ${formatUncertain({ ...end.distanceM, u: 0 }, units)} is ${formatUncertain(length, units)}, and ${factor}.`,
+    sentence: tell('place-by-known-end', { ...known, velocityFactor: value }),
   };
 }

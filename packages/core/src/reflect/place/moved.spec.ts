@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { compareTraces, movedSentence, type KeptEvent } from '.';
 
 /** A place at so many metres, by a velocity factor of 2/3. */
@@ -13,15 +14,18 @@ describe('Two traces of one line', () => {
     expect(row?.byM?.value).toBeCloseTo(0.026, 6);
     expect(row?.byM?.u).toBeCloseTo(0.0071, 4);
     expect(row?.moved).toBeTrue();
-    if (row) expect(movedSentence(row, 'metric')).toMatch(/^has moved by .*further away\.$/);
+    if (row)
+      expect(inEnglish(movedSentence(row, 2 / 3))).toMatch(
+        /^Open at 26\.43 m has moved by .*further away\.$/,
+      );
     const [back] = compare([at(26.426)], [at(26.4)]);
-    if (back) expect(movedSentence(back, 'metric')).toContain('nearer');
+    if (back) expect(inEnglish(movedSentence(back, 2 / 3))).toContain('nearer');
   });
 
   it('do not tell that something moved where they can’t', () => {
     const [row] = compare([at(26.4, 0.02)], [at(26.426, 0.02)]);
     expect(row?.moved).toBeFalse();
-    if (row) expect(movedSentence(row, 'metric')).toContain('is where it was, as far as');
+    if (row) expect(inEnglish(movedSentence(row, 2 / 3))).toContain('is where it was, as far as');
   });
 
   it('tell what is new and what is gone, and take no place for another', () => {

@@ -1,6 +1,8 @@
-import { WITHIN_95, formatUncertain, type Uncertain, type UnitSystem } from '../../units';
+import { NOTHING, type Message } from '../../message';
+import { WITHIN_95, type Uncertain } from '../../units';
 import { metresOf } from '../hand';
 import type { TraceEvent } from '../analyse/event';
+import { tell } from './messages';
 
 /** What is kept of a place that a trace told. */
 export interface KeptEvent extends Pick<TraceEvent, 'delayS'> {
@@ -67,12 +69,17 @@ function difference(was: KeptEvent | null, is: KeptEvent, velocityFactor: number
   return { byM, moved: Math.abs(byM.value) > WITHIN_95 * byM.u };
 }
 
-/** What has become of a place, for people; it is named by the caller. */
-export function movedSentence({ before, now, byM, moved }: Moved, units: UnitSystem): string {
-  if (!before) return 'was not there.';
-  if (!now) return 'is not there any more.';
-  if (!byM || !moved)
-    return `is where it was, as far as these traces can tell (${formatUncertain(byM ?? { value: 0, u: 0 }, units)}).`;
-  const by = formatUncertain({ value: Math.abs(byM.value), u: byM.u }, units);
-  return `has moved by ${by}, ${byM.value > 0 ? 'further away' : 'nearer'}.`;
+/** What has become of a place, which is where it is now, or was, by one velocity factor. */
+export function movedSentence({ before, now, byM, moved }: Moved, velocityFactor: number): Message {
+  const seen = now ?? before;
+  if (!seen) return NOTHING;
+  const place = { kind: seen.kind, atM: metresOf(seen.delayS.value, velocityFactor) };
+  if (!before) return tell('moved-new', place);
+  if (!now) return tell('moved-gone', place);
+  if (!byM || !moved) return tell('moved-not', { ...place, byM: byM ?? { value: 0, u: 0 } });
+  return tell('moved-by', {
+    ...place,
+    byM: { value: Math.abs(byM.value), u: byM.u },
+    isFurther: byM.value > 0,
+  });
 }

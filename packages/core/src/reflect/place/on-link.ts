@@ -1,5 +1,5 @@
 import { lengthOf, type Link, type Waypoint } from '../../link';
-import type { Uncertain, UnitSystem } from '../../units';
+import type { Uncertain } from '../../units';
 import { placeOnRoute, type Place, type RoutePoint } from './place';
 
 /** What a point of a route is known to, metres, where nothing else is told: a tape along a wall. Generic. */
@@ -22,13 +22,11 @@ export function placeOnLink(
   { distanceM }: Seen,
   delayShareM: number,
   link: Pick<Link, 'lengthM' | 'lengthHow' | 'route'>,
-  units: UnitSystem = 'metric',
 ): Place {
   return placeOnRoute(
     distanceM,
     Math.min(delayShareM, distanceM.u),
     link.route.map(routePoint),
     lengthOf(link),
-    units,
   );
 }

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { PLAIN_JOB, type Link } from '../../link';
 import { diagnosisOfLink } from '.';
 
@@ -20,7 +21,7 @@ const seen = (value: number, kind = 'open') => ({
 });
 const OPEN_4 = { kind: 'open', near: ['4'] };
 const told = (event: ReturnType<typeof seen>, faults = [OPEN_4], link: Partial<Link> = {}) =>
-  diagnosisOfLink(event, faults, { ...LINK, ...link }, PLAIN_JOB);
+  inEnglish(diagnosisOfLink(event, faults, { ...LINK, ...link }, PLAIN_JOB));
 
 describe('A wire map and a trace of one link', () => {
   it('are one diagnosis: the plug that the open is at, by its name', () => {

@@ -1,6 +1,8 @@
 import type { Contact } from '../../catalogue';
 import { lengthOf, type Job, type Link } from '../../link';
-import { formatDistance, type Uncertain, type UnitSystem } from '../../units';
+import type { Message } from '../../message';
+import type { Uncertain } from '../../units';
+import { tell } from './messages';
 import type { Seen } from './on-link';
 
 /** What a wire map tells of a contact, and where a trace saw the end of it. */
@@ -11,12 +13,11 @@ export interface SeenTwice {
   readonly lengthM: Uncertain;
   readonly nearConnector: string;
   readonly farConnector: string;
-  readonly units?: UnitSystem;
 }
 
 export interface OneDiagnosis {
   readonly where: 'near-end' | 'far-end' | 'route' | 'beyond';
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** A plug and the cable dressed into it. */
@@ -27,38 +28,34 @@ const WITHIN = 2;
  * A wire map tells which contact, a trace how far: together one diagnosis. Within their uncertainties of
  * an end, the fault is the plug there, which is remade before any wall is opened.
  */
-export function oneDiagnosis(seen: SeenTwice): OneDiagnosis {
-  const {
-    kind,
-    contacts,
-    distanceM,
-    lengthM,
-    nearConnector,
-    farConnector,
-    units = 'metric',
-  } = seen;
-  const what = `${kind === 'open' ? 'The open' : 'The short'} on contact${contacts.length > 1 ? 's' : ''} ${contacts.join(' and ')}`;
-  const at = `${formatDistance(distanceM.value, units, 1)} of ${formatDistance(lengthM.value, units, 1)}`;
+export function oneDiagnosis({
+  kind,
+  contacts,
+  distanceM,
+  lengthM,
+  nearConnector,
+  farConnector,
+}: SeenTwice): OneDiagnosis {
   const fromFar = lengthM.value - distanceM.value;
   const u = WITHIN * Math.hypot(distanceM.u, lengthM.u);
-  if (distanceM.value < PLUG_M + WITHIN * distanceM.u)
-    return {
-      where: 'near-end',
-      sentence: `${what} lies at ${at}: it is the near end’s ${nearConnector}. Remake that.`,
-    };
-  if (fromFar < -u)
-    return {
-      where: 'beyond',
-      sentence: `${what} seems to lie at ${at}, behind the far end: the length or the velocity factor is wrong.`,
-    };
-  if (fromFar < PLUG_M + u)
-    return {
-      where: 'far-end',
-      sentence: `${what} lies at ${at}: it is the far end’s ${farConnector}. Remake that before anything is opened.`,
-    };
+  const where =
+    distanceM.value < PLUG_M + WITHIN * distanceM.u
+      ? 'near-end'
+      : fromFar < -u
+        ? 'beyond'
+        : fromFar < PLUG_M + u
+          ? 'far-end'
+          : 'route';
   return {
-    where: 'route',
-    sentence: `${what} lies at ${at}, on the way: no plug is to blame.`,
+    where,
+    sentence: tell('place-and-map', {
+      kind,
+      contacts,
+      atM: distanceM.value,
+      lengthM: lengthM.value,
+      where,
+      connector: where === 'near-end' ? nearConnector : farConnector,
+    }),
   };
 }
 
@@ -89,6 +86,5 @@ export function diagnosisOfLink(
     lengthM,
     nearConnector: name('near'),
     farConnector: name('far'),
-    units: job.units,
   });
 }

@@ -1,4 +1,6 @@
-import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '../../units';
+import type { Message } from '../../message';
+import { WITHIN_95, type Uncertain } from '../../units';
+import { tell, type BetterMeasure, type OnRoute } from './messages';
 
 /** Something that a cable passes, where it can be found on the wall, floor or ceiling. */
 export interface RoutePoint {
@@ -28,16 +30,16 @@ export interface Place {
   readonly openM: number;
   /** Of it, what is wound up or drops at a point, and is looked through there instead. */
   readonly woundM: number;
-  readonly sentence: string;
+  readonly sentence: Message;
   readonly shares: readonly Share[];
   /** What to measure first so that less has to be opened; null where nothing brings much. */
   readonly better: Better | null;
 }
 
 export interface Better {
-  readonly measure: 'known-length' | 'other-end' | 'route' | 'averages';
+  readonly measure: BetterMeasure;
   readonly openM: number;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** A hand's width: less need not be opened, nor a narrower place be measured again. */
@@ -61,9 +63,7 @@ export function placeOnRoute(
   delayShareM: number,
   route: readonly RoutePoint[],
   lengthM: Uncertain | null,
-  units: UnitSystem = 'metric',
 ): Place {
-  const metres = (value: number) => formatDistance(value, units);
   const velocityShareM = Math.sqrt(Math.max(0, distanceM.u ** 2 - delayShareM ** 2));
   const points = [...route].sort((a, b) => a.atM.value - b.atM.value);
   const at = distanceM.value;
@@ -80,20 +80,28 @@ export function placeOnRoute(
   const inLoop = behind !== null && behind.extraM > 0 && at < behind.atM.value + behind.extraM;
   const behindM = behind ? at - behind.atM.value - (inLoop ? 0 : behind.extraM) : null;
   const woundM = points.reduce((sum, point) => sum + woundWithin(point, span), 0);
-  const where = inLoop
-    ? `in the cable that is wound up or drops at ${behind.name}`
+  const where: OnRoute = inLoop
+    ? { at: 'wound-up', point: behind.name }
     : behind && ahead
-      ? `between ${behind.name} and ${ahead.name}, ${metres(behindM ?? 0)} behind ${behind.name}`
+      ? { at: 'between', point: behind.name, other: ahead.name, byM: behindM ?? 0 }
       : behind
-        ? `behind ${behind.name}, ${metres(behindM ?? 0)} from it`
+        ? { at: 'behind', point: behind.name, byM: behindM ?? 0 }
         : ahead
-          ? `before ${ahead.name}, ${metres(ahead.atM.value - at)} short of it`
-          : `${metres(at)} along the cable`;
+          ? { at: 'before', point: ahead.name, byM: ahead.atM.value - at }
+          : { at: 'along', byM: at };
   const beyond =
     lengthM !== null && at > lengthM.value + WITHIN_95 * Math.hypot(lengthM.u, distanceM.u);
+  const wayM = openM - woundM;
   const sentence = beyond
-    ? `${metres(at)} is behind the far end at ${metres(lengthM.value)}: the velocity factor or the length is wrong. Open nothing.`
-    : `It lies ${where}. ${order(openM, woundM, metres)}: from ${metres(Math.max(0, span[0]))} to ${metres(span[1])} of cable.`;
+    ? tell('place-behind-end', { atM: at, lengthM: lengthM.value })
+    : tell('place-on-route', {
+        where,
+        openM,
+        woundM,
+        wayM,
+        isWoundUp: wayM < HAND_M / 2,
+        spanM: [Math.max(0, span[0]), span[1]],
+      });
   return {
     distanceM,
     after: behind?.name ?? null,
@@ -106,21 +114,12 @@ export function placeOnRoute(
     shares,
     better: beyond
       ? null
-      : betterMeasurement(at, velocityShareM, delayShareM, routeU, openM, lengthM, metres),
+      : betterMeasurement(at, velocityShareM, delayShareM, routeU, openM, lengthM),
   };
 }
 
 function woundWithin({ atM, extraM }: RoutePoint, [from, to]: readonly [number, number]): number {
   return Math.max(0, Math.min(to, atM.value + extraM) - Math.max(from, atM.value));
-}
-
-/** What is wound up is no length of wall. */
-function order(openM: number, woundM: number, metres: Told): string {
-  const [within, wayM] = ['To have it within for 95 %,', openM - woundM];
-  if (woundM === 0) return `${within} open ${metres(openM)} along the way`;
-  return wayM < HAND_M / 2
-    ? `${within} look through ${metres(woundM)} of that cable before anything is opened`
-    : `${within} open ${metres(wayM)} along the way and look through the ${metres(woundM)} wound up there`;
 }
 
 const opened = (...us: readonly number[]): number =>
@@ -143,24 +142,20 @@ function betterMeasurement(
   routeU: number,
   now: number,
   lengthM: Uncertain | null,
-  metres: Told,
 ): Better | null {
   const known = Math.min(velocityU, at * MEASURED_VELOCITY_SHARE);
-  const choices: Better[] = [
+  const choices: Omit<Better, 'sentence'>[] = [
     {
       measure: 'known-length',
       openM: opened(known, delayU, routeU),
-      sentence: 'Measure the velocity factor on a known length of the same cable first',
     },
     {
       measure: 'route',
       openM: opened(velocityU, delayU, Math.min(routeU, TAPED_M)),
-      sentence: 'Lay a tape along the route once more, between the two points around it',
     },
     {
       measure: 'averages',
       openM: opened(velocityU, delayU / 4, routeU),
-      sentence: 'Take the trace again with sixteen times the averages',
     },
   ];
   if (lengthM) {
@@ -169,17 +164,12 @@ function betterMeasurement(
       measure: 'other-end',
       // Free of the velocity factor: the length's own uncertainty counts by the share, both delays' too.
       openM: opened(lengthM.u * share, delayU, routeU),
-      sentence:
-        'Measure from the other end too: the ratio of the two delays is free of the velocity factor',
     });
   }
   const best = choices.reduce((one, other) => (other.openM < one.openM ? other : one));
   if (best.openM > WORTH * now || now <= HAND_M) return null;
   return {
     ...best,
-    sentence: `${best.sentence}: then ${metres(best.openM)} would do instead of ${metres(now)}.`,
+    sentence: tell('place-better', { measure: best.measure, openM: best.openM, nowM: now }),
   };
 }
-
-/** Metres, as they are told. */
-type Told = (metres: number) => string;

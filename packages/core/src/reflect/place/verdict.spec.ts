@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { lengthOf, type LengthHow } from '../../link';
 import { LIGHT_M_S } from '../../units';
 import { FAR_ENDS, isGoodEnd, knownEnd, verdictOf, whereabouts, type FarEnd } from '.';
@@ -12,7 +13,7 @@ const event = (kind: Kind, value: number, u = 0.01) => ({
   distanceM: { value, u },
 });
 const told = (kind: Kind, value: number, farEnd: FarEnd = 'unsaid', of = link(4.2)) =>
-  verdictOf(event(kind, value), of, farEnd, 'metric').sentence;
+  inEnglish(verdictOf(event(kind, value), of, farEnd)).sentence;
 
 describe('What an event says of a link', () => {
   it('names the kind at every place, and says “whole” of nothing but the end as it is said to be', () => {
@@ -31,7 +32,7 @@ describe('What an event says of a link', () => {
     for (const kind of KINDS)
       for (const [where, at] of Object.entries(places))
         for (const farEnd of FAR_ENDS) {
-          const verdict = verdictOf(event(kind, at), link(4.2), farEnd, 'metric');
+          const verdict = inEnglish(verdictOf(event(kind, at), link(4.2), farEnd));
           expect(verdict.where)
             .withContext(`${kind} ${where}`)
             .toBe(where as 'route');
@@ -61,7 +62,7 @@ describe('What an event says of a link', () => {
     const long = link(120, 'taped');
     expect(whereabouts(event('open', 113.5, 0.2), long)).toBe('route');
     // As it is only scheduled, nobody can tell: that is said, and what would.
-    const loose = verdictOf(event('open', 113.5, 0.2), link(120, 'scheduled'), 'open', 'metric');
+    const loose = inEnglish(verdictOf(event('open', 113.5, 0.2), link(120, 'scheduled'), 'open'));
     expect(loose.whole).toBeFalse();
     expect(loose.sentence).toMatch(/the far end as you say it is, or up to 7\.\d m before it\.$/);
     expect(loose.why).toContain('only scheduled');
@@ -80,14 +81,14 @@ describe('What an event says of a link', () => {
   });
 
   it('calls nothing whole by an end that the distances were scaled by', () => {
-    const scaled = verdictOf(event('open', 4.2), link(4.2), 'open', 'metric', true);
+    const scaled = inEnglish(verdictOf(event('open', 4.2), link(4.2), 'open', true));
     expect(scaled.whole).toBeFalse();
     expect(scaled.sentence).toContain('the end that you took as known');
     expect(scaled.why).toContain('a cut before it would look the same');
   });
 
   it('tells feet where a site has them', () => {
-    const { sentence } = verdictOf(event('short', 4.2), link(4.2), 'unsaid', 'imperial');
+    const { sentence } = inEnglish(verdictOf(event('short', 4.2), link(4.2), 'unsaid'), 'imperial');
     expect(sentence).toContain('13.78 ft');
     expect(sentence).not.toMatch(/\d m\b|cm/);
   });
@@ -105,7 +106,7 @@ describe('A trace with a known end', () => {
   };
 
   it('gives the scale for free: every place before the end, and the velocity factor', () => {
-    const known = knownEnd(at(22.32), at(10.75), link(22), 'metric');
+    const known = inEnglish(knownEnd(at(22.32), at(10.75), link(22)));
     expect(known?.velocityFactor.value).toBeCloseTo((VF * 22) / 22.32, 4);
     expect(known?.sentence).toMatch(
       /^This is the known end: 10\.75 m becomes 10\.60 m ± 0\.0\d m, and the velocity factor 0\.6998\.$/,
@@ -113,14 +114,16 @@ describe('A trace with a known end', () => {
   });
 
   it('is offered only where the length is known better than the distance', () => {
-    expect(knownEnd(at(22.32), null, link(22, 'scheduled'), 'metric')).toBeNull();
-    expect(knownEnd(at(22.32), null, link(null), 'metric')).toBeNull();
+    expect(inEnglish(knownEnd(at(22.32), null, link(22, 'scheduled')))).toBeNull();
+    expect(inEnglish(knownEnd(at(22.32), null, link(null)))).toBeNull();
     // A cut on the way, or an end behind the link's own, is no scale.
     for (const metres of [11, 19, 25, 44])
-      expect(knownEnd({ ...at(metres), end: true }, null, link(22), 'metric'))
+      expect(inEnglish(knownEnd({ ...at(metres), end: true }, null, link(22))))
         .withContext(`${metres} m`)
         .toBeNull();
-    expect(knownEnd({ ...at(22.32), end: false }, null, link(22), 'metric')).toBeNull();
-    expect(knownEnd(at(22.32), null, link(22), 'metric')?.sentence).toContain('22.32 m is 22.00 m');
+    expect(inEnglish(knownEnd({ ...at(22.32), end: false }, null, link(22)))).toBeNull();
+    expect(inEnglish(knownEnd(at(22.32), null, link(22)))?.sentence).toContain(
+      '22.32 m is 22.00 m',
+    );
   });
 });

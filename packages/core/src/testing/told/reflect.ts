@@ -1,3 +1,4 @@
+import { inEnglish } from '../in-english';
 import { BUILT_IN } from '../../catalogue';
 import { analyse, predictedCurve, goodLine } from '../../reflect/analyse';
 import { reflectFacts } from '../../reflect/cable';
@@ -83,15 +84,17 @@ export const REFLECT_CASES: Cases = {
   places: () =>
     [3, 12, 21.5, 39, 44].flatMap((at) =>
       [0.02, 0.9].map((u) =>
-        placeOnRoute(
-          about(at, u),
-          u / 2,
-          [
-            { name: 'Tray T1', atM: about(4.5, 0.05), extraM: 0 },
-            { name: 'Slack loop', atM: about(21, 0.1), extraM: 3 },
-            { name: 'Wall W3', atM: about(30, 0.05), extraM: 0 },
-          ],
-          about(40, 0.2),
+        inEnglish(
+          placeOnRoute(
+            about(at, u),
+            u / 2,
+            [
+              { name: 'Tray T1', atM: about(4.5, 0.05), extraM: 0 },
+              { name: 'Slack loop', atM: about(21, 0.1), extraM: 3 },
+              { name: 'Wall W3', atM: about(30, 0.05), extraM: 0 },
+            ],
+            about(40, 0.2),
+          ),
         ),
       ),
     ),
@@ -101,11 +104,12 @@ export const REFLECT_CASES: Cases = {
   'known ends': () =>
     (['taped', 'reflected', 'scheduled'] as const).flatMap((lengthHow) =>
       [38, 40].map((lengthM) =>
-        knownEnd(
-          { distanceM: about(40, 1), delayS: about(3.81e-7, 3e-10), end: true },
-          { distanceM: about(12, 0.4), delayS: about(1.14e-7, 4e-10), end: false },
-          { lengthM, lengthHow },
-          'metric',
+        inEnglish(
+          knownEnd(
+            { distanceM: about(40, 1), delayS: about(3.81e-7, 3e-10), end: true },
+            { distanceM: about(12, 0.4), delayS: about(1.14e-7, 4e-10), end: false },
+            { lengthM, lengthHow },
+          ),
         ),
       ),
     ),

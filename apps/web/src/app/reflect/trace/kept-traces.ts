@@ -12,15 +12,13 @@ import {
 import { MatButtonModule } from '@angular/material/button';
 import type { KeptTrace } from '@near-spoke/contract/reflect';
 import { compareTraces, movedSentence, type KeptEvent } from '@near-spoke/core/reflect/place';
-import { metresOf } from '@near-spoke/core/reflect/hand';
-import { formatLength, type Uncertain } from '@near-spoke/core/units';
+import type { Uncertain } from '@near-spoke/core/units';
 import { KeptFiles } from '../../files/kept-files';
 import { sha256Of } from '../../files/sha256-of';
 import { OpenLink } from '../../link/open-link';
 import { Deeds } from '../../shell/deeds';
 import { Unbroken } from '../../shell/unbroken';
 import { taken } from '../../store/facts/taken';
-import { EVENT_WORDS } from '../event-words';
 import { TraceWork, bytesOf, type TraceFile } from '../trace-work';
 import type { ShownEvent } from './shown-event';
 
@@ -132,14 +130,11 @@ export class KeptTraces {
   );
   /** What has become of each place since the one that is laid over. */
   protected readonly compared = computed(() => {
-    const [over, factor, units] = [this.over(), this.velocity().value, this.open.units()];
+    const [over, factor] = [this.over(), this.velocity().value];
     if (!over || !this.comparable()) return [];
-    return compareTraces(over.events, this.kept(), factor).map((row) => {
-      const { kind, delayS } = row.now ??
-        row.before ?? { kind: 'open', delayS: { value: 0, u: 0 } };
-      const at = formatLength(metresOf(delayS.value, factor), units);
-      return `${EVENT_WORDS[kind].name} at ${at} ${movedSentence(row, units)}`;
-    });
+    return compareTraces(over.events, this.kept(), factor).map((row) =>
+      this.open.tell()(movedSentence(row, factor)),
+    );
   });
 
   constructor() {

@@ -26,6 +26,7 @@ import {
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
+import { told } from '@near-spoke/words';
 import { OpenLink } from '../../link/open-link';
 import { isOneOf, kept } from '../../shell/kept';
 import { KeptTexts } from '../../shell/kept-texts';
@@ -35,6 +36,7 @@ import { Shortcuts } from '../../shell/shortcuts';
 import { NumberFields, type TypedText } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { Unbroken } from '../../shell/unbroken';
+import { Words } from '../../words/words';
 import { CableFacts } from '../../link/cable-facts';
 import { LastTrace } from '../last-trace';
 import { velocitySource } from '../velocity-source';
@@ -91,6 +93,7 @@ const LAUNCHES = [
 })
 export class TracePage {
   protected readonly open = inject(OpenLink);
+  private readonly words = inject(Words);
   private readonly router = inject(Router);
   private readonly work = inject(TraceWork);
   private readonly hand = inject(HandEvents);
@@ -157,8 +160,13 @@ export class TracePage {
   protected readonly place = computed(() => {
     const [event, link] = [this.main(), this.open.link()];
     return event && link
-      ? placeOnLink(event, metresOf(event.delayS.u, this.velocity().value), link, this.open.units())
+      ? placeOnLink(event, metresOf(event.delayS.u, this.velocity().value), link)
       : null;
+  });
+  /** What to measure first so that less has to be opened. */
+  protected readonly better = computed(() => {
+    const better = this.place()?.better;
+    return better ? this.open.tell()(better.sentence) : '';
   });
   /** The wire map and the trace as one diagnosis. */
   protected readonly both = computed(() => {
@@ -170,19 +178,18 @@ export class TracePage {
   protected readonly doubt = computed(() => {
     const [end, main, link] = [this.places().at(-1), this.main(), this.open.link()];
     const before = main && main !== end ? main.distanceM : null;
-    return end && link
-      ? tooLong(end, before, this.velocity().value, link, this.open.units())
-      : null;
+    return end && link ? tooLong(end, before, this.velocity().value, link) : null;
   });
   /** The place as the record tells it. */
   protected readonly keptSentence = computed(() => {
     const [event, link] = [this.main(), this.open.link()];
     if (!event) return '';
-    const told = `${event.words.name} at ${event.at}.`;
-    const verdict = link ? this.verdictOn(event, link) : null;
+    const kept = this.words.kept(this.open.units());
+    const verdict = link ? told(this.verdictOn(event, link), kept) : null;
     if (verdict?.where === 'far-plug' || verdict?.where === 'near-plug')
       return `${verdict.sentence} ${verdict.why}`;
-    return `${told} ${this.place()?.sentence ?? ''} ${this.doubt() ?? ''}`.trim();
+    const [place, doubt] = [told(this.place(), kept), told(this.doubt(), kept)];
+    return `${event.words.name} at ${event.at}. ${place?.sentence ?? ''} ${doubt ?? ''}`.trim();
   });
   protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
 
@@ -202,8 +209,8 @@ export class TracePage {
         why: name,
         action: 'Choose another file',
       };
-    const { sentence, why } = this.verdictOn(event, link);
-    const said = { sentence, why: why || place.sentence };
+    const { sentence, why } = told(this.verdictOn(event, link), this.open.tell());
+    const said = { sentence, why: why || this.open.tell()(place.sentence) };
     return this.keptHere()
       ? { ...said, why: `Kept in the record. ${said.why}`, action: 'Open the record' }
       : { ...said, action: 'Keep this place' };
@@ -212,7 +219,7 @@ export class TracePage {
   /** What the trace's own end tells for free, where it is the link's. */
   protected readonly known = computed(() => {
     const [end, main, link] = [this.places().at(-1), this.main(), this.open.link()];
-    return end && link ? knownEnd(end, main, link, this.open.units()) : null;
+    return end && link ? knownEnd(end, main, link) : null;
   });
   protected readonly keptHere = computed(() => {
     const event = this.main();
@@ -317,7 +324,7 @@ export class TracePage {
 
   private verdictOn(event: ShownEvent, link: LinkSummary) {
     const scaled = this.endFactors()() !== '' && this.endFactors()() === this.typed.texts()['vf'];
-    return verdictOf(event, link, this.farEnd(), this.open.units(), scaled);
+    return verdictOf(event, link, this.farEnd(), scaled);
   }
 
   /** Everything is told anew by the velocity factor that the known end gives. */

@@ -9,6 +9,7 @@ import {
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { NOTHING, type Message } from '@near-spoke/core/message';
 import {
   pairEnds,
   placeFromTwoEnds,
@@ -25,6 +26,7 @@ import type { KeptTexts } from '../../shell/kept-texts';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { Unbroken } from '../../shell/unbroken';
+import { Words } from '../../words/words';
 import { EVENT_WORDS } from '../event-words';
 import { EndTrace } from './end-trace';
 import { giveOrTake } from './give-or-take';
@@ -46,7 +48,7 @@ type Told = TwoEnds & {
   readonly name: string;
   /** From here, with what it is within for 95 %. */
   readonly at: string;
-  readonly where: string;
+  readonly where: Message;
 };
 
 /** One place from both ends, by two traces or by two delays: free of the velocity factor. */
@@ -65,7 +67,8 @@ export class BothEnds {
   readonly measured = input.required<Uncertain | null>();
   readonly keep = output<Uncertain>();
 
-  private readonly open = inject(OpenLink);
+  protected readonly open = inject(OpenLink);
+  private readonly words = inject(Words);
   private readonly facts = inject(CableFacts);
   protected readonly lengthField = computed(() => fieldsIn(LENGTH_FIELD, this.open.units()));
   protected readonly delayFields = DELAY_FIELDS;
@@ -136,7 +139,7 @@ export class BothEnds {
     this.facts.keepPlace(
       kind,
       placeM,
-      `${name} at ${formatUncertain(placeM, this.open.units())}, from both ends. ${where}`,
+      `${name} at ${formatUncertain(placeM, this.open.units())}, from both ends. ${this.words.kept(this.open.units())(where)}`,
     );
   }
 
@@ -150,9 +153,7 @@ export class BothEnds {
       name: kind === 'hand' ? 'The place' : EVENT_WORDS[kind].name,
       // Where the ends don't agree there is nothing to open.
       where:
-        link && ends.agree !== false
-          ? placeOnLink(seen, ends.placeM.u, link, this.open.units()).sentence
-          : '',
+        link && ends.agree !== false ? placeOnLink(seen, ends.placeM.u, link).sentence : NOTHING,
     };
   }
 }
