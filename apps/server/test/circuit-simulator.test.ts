@@ -10,6 +10,7 @@ import {
 import { linkCircuit } from '../../../packages/core/src/verify/circuit/link-circuit';
 import { pairLamps } from '../../../packages/core/src/verify/testers/pair-lamps';
 import { sequentialLamps } from '../../../packages/core/src/verify/testers/sequential-lamps';
+import { KEPT } from '../src/words/teller';
 
 const LEAK_OHM = 1e10;
 
@@ -99,7 +100,7 @@ describe('Lamp testers, against a general circuit simulator', () => {
           const [ours, theirs] = [solveCircuit(parts).currentA, simulated(parts)];
           for (const lamp of step.lamps)
             expect(Math.abs((ours.get(lamp) ?? 0) - (theirs.get(lamp) ?? Number.NaN)))
-              .withContext(`${lamp} at ${step.name}: ${fault.sentence}`)
+              .withContext(`${lamp} at ${step.name}: ${KEPT(fault.sentence)}`)
               .toBeLessThan(2e-6);
           compared += 1;
         }

@@ -69,9 +69,9 @@ function onRoute(where: OnRoute, units: UnitSystem): string {
     case 'between':
       return `zwischen ${where.point} und ${where.other}, ${far(where.byM, units)} hinter ${where.point}`;
     case 'behind':
-      return `hinter ${where.point}, ${far(where.byM, units)} davon`;
+      return `hinter ${where.point}, ${far(where.byM, units)} davon entfernt`;
     case 'before':
-      return `vor ${where.point}, ${far(where.byM, units)} davor`;
+      return `vor ${where.point}, ${far(where.byM, units)} davon entfernt`;
     case 'along':
       return `${far(where.byM, units)} am Kabel entlang`;
   }
