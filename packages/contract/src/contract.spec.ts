@@ -2,6 +2,8 @@ import { BUILT_IN, CABLES, CONNECTORS } from '@near-spoke/core/catalogue';
 import { fourPairWiring } from '@near-spoke/core/link';
 import { diagnose } from '@near-spoke/core/verify';
 import { planTermination } from '@near-spoke/core/terminate';
+import { tellIn, told } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
 import {
   diagnoseRequest,
   diagnosis,
@@ -22,6 +24,8 @@ const link = {
   far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
   cable: 'cat6-uutp-solid',
 };
+
+const english = tellIn(ENGLISH, 'metric');
 
 const paths = (result: { error?: { issues: { path: PropertyKey[] }[] } }) =>
   (result.error?.issues ?? []).map(({ path }) => path.map(String).join('.'));
@@ -91,14 +95,14 @@ describe('the contract', () => {
       ).toBeFalse();
   });
 
-  it('takes the answer of core for every cable and connector, and for any reading', () => {
+  it('takes the answer of core, in words, for every cable and connector, and for any reading', () => {
     for (const cable of CABLES)
       for (const connector of CONNECTORS) {
         const plan = planTermination(
           { cable, connector, scheme: 'T568A', otherEnd: 'bare' },
           BUILT_IN,
         );
-        expect(terminationPlan.safeParse(plan).success).toBeTrue();
+        expect(terminationPlan.safeParse(told(plan, english)).success).toBeTrue();
       }
     const request = diagnoseRequest.parse({
       scheme: { near: 'T568B', far: 'T568B' },
@@ -106,11 +110,11 @@ describe('the contract', () => {
       nets: [{ near: ['1', '2'] }, { far: ['S'] }, { near: ['3'], far: ['4'] }],
     });
     const { scheme, shielded, ...shown } = request;
-    const told = diagnose({
+    const found = diagnose({
       ...shown,
       wiring: fourPairWiring(scheme.near, scheme.far, shielded),
     });
-    expect(diagnosis.safeParse(told).success).toBeTrue();
+    expect(diagnosis.safeParse(told(found, english)).success).toBeTrue();
   });
 
   it('takes every row of the catalogue as a part of one’s own, and refuses what can’t be', () => {
