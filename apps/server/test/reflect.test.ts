@@ -104,11 +104,15 @@ describe('Reflect over HTTP', () => {
 
   const post = (path: string, body: unknown) => server.call('POST', `/api/reflect/${path}`, body);
   const analyse = async (file: string, query: string, bytes: Uint8Array, type: string) => {
-    const response = await fetch(`${server.url}/api/reflect/analyse?name=${file}&${query}`, {
-      method: 'POST',
-      headers: { 'content-type': type, 'x-near-spoke': '1' },
-      body: bytes as Uint8Array<ArrayBuffer>,
-    });
+    const ask = () =>
+      fetch(`${server.url}/api/reflect/analyse?name=${file}&${query}`, {
+        method: 'POST',
+        headers: { 'content-type': type, 'x-near-spoke': '1' },
+        body: bytes as Uint8Array<ArrayBuffer>,
+      });
+    const first = await ask();
+    // A busy server says to come again, and a client does.
+    const response = first.status === 503 ? await ask() : first;
     return { status: response.status, body: (await response.json()) as Answer['body'] };
   };
 
@@ -135,7 +139,8 @@ describe('Reflect over HTTP', () => {
         places.every(([from, to]) => distanceM.value < from || distanceM.value > to),
       );
       expect(invented).toEqual([]);
-    }, 60_000);
+      // Longer than the server itself goes on with one capture, twice: how fast it is, is no matter of this.
+    }, 300_000);
 
   it('finds one cut from both ends, and the velocity factor with it', async () => {
     const traces: Told[][] = [];
