@@ -135,7 +135,7 @@ describe('Traces of a general circuit simulator', () => {
         riseS: 0.8e-9,
         pulseWidthS: scene.pulse ? 6e-9 : null,
       });
-      if (!analysed.ok) throw new Error(analysed.reason);
+      if (!analysed.ok) throw new Error(analysed.reason.code);
       const places = analysed.analysis.events.filter(({ kind }) => kind !== 'ghost');
       expect(places.map(({ kind }) => kind)).toEqual(
         scene.found.map(([kind]) => kind) as (typeof places)[number]['kind'][],

@@ -11,7 +11,7 @@ const CORE = fileURLToPath(new URL('..', import.meta.url));
 const ROOT = join(CORE, '../..');
 const COPY = join(ROOT, '.near-spoke/mutations');
 /** A change after which the specs do not end is noticed too, ms. */
-const MOST_MS = 240_000;
+const MOST_MS = 600_000;
 
 /** What a change makes of what. Each turns a meaning over, so that few changes are none. */
 const CHANGES: readonly (readonly [from: RegExp, to: string])[] = [

@@ -1,12 +1,23 @@
+import type { CaptureMessages } from '@near-spoke/core/captures';
 import { isMessage, type CommonMessages, type Message, type Told } from '@near-spoke/core/message';
 import type { RecordMessages } from '@near-spoke/core/record';
+import type { AnalyseMessages } from '@near-spoke/core/reflect/analyse';
 import type { PlaceMessages } from '@near-spoke/core/reflect/place';
+import type { SetupMessages } from '@near-spoke/core/reflect/setup';
+import type { VelocityMessages } from '@near-spoke/core/reflect/velocity';
 import type { TerminateMessages } from '@near-spoke/core/terminate';
 import type { UnitSystem } from '@near-spoke/core/units';
 import type { VerifyMessages } from '@near-spoke/core/verify';
+import type { BuildMessages } from '@near-spoke/core/verify/build';
+import type { LossMessages } from '@near-spoke/core/verify/coax';
+import type { LimitMessages } from '@near-spoke/core/verify/limits';
+import type { PowerMessages } from '@near-spoke/core/verify/power';
+import type { LineMessages } from '@near-spoke/core/verify/telephone';
 import type { CUTBACK } from './en/pages/cutback';
 import type { RECORD_PAGE } from './en/pages/record';
+import type { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './en/pages/sums';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
+import type { TRACE_PAGE } from './en/pages/trace';
 import type { VERIFY_PAGE } from './en/pages/verify';
 import type { LanguageId } from './language-ids';
 import type { Same } from './same';
@@ -16,7 +27,16 @@ export type Messages = CommonMessages &
   TerminateMessages &
   VerifyMessages &
   RecordMessages &
-  PlaceMessages;
+  PlaceMessages &
+  CaptureMessages &
+  AnalyseMessages &
+  VelocityMessages &
+  SetupMessages &
+  LimitMessages &
+  PowerMessages &
+  LineMessages &
+  LossMessages &
+  BuildMessages;
 
 /** Makes words of a message, in one language and one system of units. */
 export interface Tell {
@@ -43,6 +63,10 @@ export interface Pages {
   readonly cutback: Same<typeof CUTBACK>;
   readonly record: Same<typeof RECORD_PAGE>;
   readonly verify: Same<typeof VERIFY_PAGE>;
+  readonly trace: Same<typeof TRACE_PAGE>;
+  readonly ohms: Same<typeof OHMS_PAGE>;
+  readonly limits: Same<typeof LIMITS_PAGE>;
+  readonly line: Same<typeof LINE_PAGE>;
 }
 
 /** @throws where a code has no words in the language */

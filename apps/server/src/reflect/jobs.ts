@@ -12,10 +12,12 @@ import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/refl
 import { normalFrom, simulate } from '@near-spoke/core/reflect/simulate';
 import { toldBy } from '@near-spoke/core/reflect/told';
 import { pairEnds } from '@near-spoke/core/reflect/velocity';
+import { told } from '@near-spoke/words';
 import type { Database } from '../db/database';
 import { ProblemError, invalid } from '../http/problem-error';
 import { knownCable } from '../parts/named-parts';
 import { loadCatalogue } from '../parts/repository';
+import { teller } from '../words/teller';
 
 async function factsOf(db: Database, cable: string | undefined) {
   if (cable === undefined) return null;
@@ -44,9 +46,10 @@ function givenIn({ file, query, body }: Asked<Endpoints['analyse']>): Given {
 
 export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Database) {
   const { file, options, name } = givenIn(asked);
-  const told = toldBy(options, options.pulse, await factsOf(db, options.cable), options.units);
-  const analysed = analyseFile(file, name, told);
-  if (!analysed.ok) throw unusable(analysed.line, analysed.reason);
+  const known = toldBy(options, options.pulse, await factsOf(db, options.cable));
+  const tell = teller(options.language, options.units);
+  const analysed = analyseFile(file, name, known);
+  if (!analysed.ok) throw unusable(analysed.line, tell(analysed.reason));
   const { analysis } = analysed;
   return {
     capture: {
@@ -58,7 +61,7 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
       ...event,
       sum: distanceSum(analysis.velocityFactor.value, event.delayS.value, options.units),
     })),
-    problems: analysis.problems,
+    problems: told(analysis.problems, tell),
     velocityFactor: analysis.velocityFactor,
     rangeM: metresOf(analysis.rangeS, analysis.velocityFactor.value),
     throughDelayS: analysis.through?.delayS ?? null,
@@ -81,11 +84,15 @@ export function simulateLine({ body: asked }: Asked<Endpoints['simulate']>) {
 
 export const pairBothEnds = ({
   body: { near, far, lengthM, velocityFactor, units },
+  query: { language },
 }: Asked<Endpoints['pairEnds']>) => ({
-  pairs: pairEnds(near, far, lengthM, velocityFactor, units),
+  pairs: told(pairEnds(near, far, lengthM, velocityFactor), teller(language, units)),
 });
 
-export async function setUp({ body: asked }: Asked<Endpoints['setup']>, db: Database) {
+export async function setUp(
+  { body: asked, query: { language } }: Asked<Endpoints['setup']>,
+  db: Database,
+) {
   const facts = await factsOf(db, asked.cable);
   const velocityFactor = asked.velocityFactor ?? facts?.velocityFactor.value;
   const impedanceOhm = asked.impedanceOhm ?? facts?.impedanceOhm;
@@ -93,13 +100,17 @@ export async function setUp({ body: asked }: Asked<Endpoints['setup']>, db: Data
     throw invalid([{ path: 'cable', reason: 'or velocityFactor and impedanceOhm must be told' }]);
   const loss = asked.loss ?? facts?.loss ?? { a0: 0, a1: 0, a2: 0 };
   const { lengthM, scope, pulserOhm, series, terminatorOhm } = asked;
+  const tell = teller(language, 'metric');
   const source = matchSource(pulserOhm, impedanceOhm, series);
   const terminator =
     terminatorOhm === undefined ? null : checkTerminator(terminatorOhm, impedanceOhm);
   return {
-    ...adviseSetup({ lengthM, velocityFactor, impedanceOhm, loss }, scope),
+    ...told(adviseSetup({ lengthM, velocityFactor, impedanceOhm, loss }, scope), tell),
     source: { ...source, ghostDb: finite(source.ghostDb) },
-    terminator: terminator && { ...terminator, returnLossDb: finite(terminator.returnLossDb) },
+    terminator: terminator && {
+      ...told(terminator, tell),
+      returnLossDb: finite(terminator.returnLossDb),
+    },
   };
 }
 

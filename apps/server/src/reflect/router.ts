@@ -34,8 +34,10 @@ export const reflectOperations = ({ bench }: Services): Mounted[] => [
       sums: known.map(({ lengthM, delayS }) => velocitySum(lengthM.value, delayS.value, units)),
     };
   }),
-  here(reflectEndpoints.twoEnds, ({ body: { lengthM, nearS, farS, velocityFactor, units } }) =>
-    placeFromTwoEnds(lengthM, nearS, farS, velocityFactor, units),
+  here(
+    reflectEndpoints.twoEnds,
+    ({ body: { lengthM, nearS, farS, velocityFactor, units }, query: { language } }) =>
+      told(placeFromTwoEnds(lengthM, nearS, farS, velocityFactor), teller(language, units)),
   ),
   here(
     reflectEndpoints.locate,

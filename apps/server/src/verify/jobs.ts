@@ -118,9 +118,11 @@ export async function blindSpotsOf(
   return spots;
 }
 
-export const limits = ({ body }: Asked<Endpoints['limits']>) => limitsOf(body);
+export const limits = ({ body, query: { language } }: Asked<Endpoints['limits']>) =>
+  limitsOf(body, language);
 
-export const lampBuild = ({ body }: Asked<Endpoints['lampBuild']>) => buildLamps(body);
+export const lampBuild = ({ body, query: { language } }: Asked<Endpoints['lampBuild']>) =>
+  told(buildLamps(body), teller(language, 'metric'));
 
 const toldNext = ({ trial, outcomes, ...next }: NextTest) => ({
   ...next,

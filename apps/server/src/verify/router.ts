@@ -11,6 +11,7 @@ import {
   unbalance,
   unbalanceBetween,
 } from '@near-spoke/core/verify/power';
+import { told } from '@near-spoke/words';
 import { here, type Mounted } from '../http/mount';
 import { invalid, refuse } from '../http/problem-error';
 import { knownCable } from '../parts/named-parts';
@@ -18,12 +19,13 @@ import { loadCatalogue } from '../parts/repository';
 import type { Services } from '../services';
 import { benchFor } from './bench';
 import { loadExperience } from './experience';
+import { teller } from '../words/teller';
 
 /** What Verify computes at once, without keeping anything: a few numbers; the rest are jobs. */
 export const verifyOperations = ({ db }: Services): Mounted[] => [
   here(diagnosisEndpoints.testers, () => ({ testers: TESTERS })),
   here(diagnosisEndpoints.experience, () => loadExperience(db)),
-  here(diagnosisEndpoints.ohms, async ({ body: { link, temperatureC, measured } }) => {
+  here(diagnosisEndpoints.ohms, async ({ body: { link, temperatureC, measured }, query }) => {
     const { facts, bench } = await benchFor(db, link, temperatureC);
     if (facts.lengthM === null)
       refuse([{ path: 'link.lengthM', reason: 'is needed: resistance goes with length' }]);
@@ -35,20 +37,23 @@ export const verifyOperations = ({ db }: Services): Mounted[] => [
       return { ...verdict, unbalance: both ? unbalance(tipOhm, ringOhm) : null };
     });
     const closed = measured.flatMap(({ ohm }) => ohm ?? []);
-    return {
+    const answer = {
       loop,
       verdicts,
       betweenPairs: unbalanceBetween(closed),
       power: powerBudget(loop),
     };
+    return told(answer, teller(query.language, 'metric'));
   }),
-  here(diagnosisEndpoints.loss, async ({ body: { cable: id, ...question } }) => {
+  here(diagnosisEndpoints.loss, async ({ body: { cable: id, ...question }, query }) => {
     const cable = knownCable(id, await loadCatalogue(db));
     if (cable?.family !== 'coax') throw invalid([{ path: 'cable', reason: 'is not coaxial' }]);
-    return lossBudget({ ...question, cable });
+    return told(lossBudget({ ...question, cable }), teller(query.language, 'metric'));
   }),
-  here(diagnosisEndpoints.line, ({ body: { ringers, ringersMost, ...readings } }) => ({
-    ...judgeLine(readings),
-    ringers: ringerLoad(ringers, ringersMost),
-  })),
+  here(diagnosisEndpoints.line, ({ body: { ringers, ringersMost, ...readings }, query }) =>
+    told(
+      { ...judgeLine(readings), ringers: ringerLoad(ringers, ringersMost) },
+      teller(query.language, 'metric'),
+    ),
+  ),
 ];

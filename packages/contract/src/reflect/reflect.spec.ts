@@ -22,6 +22,7 @@ describe('what an analysis is told', () => {
       name: '7.csv',
       pulse: 'auto',
       units: 'metric',
+      language: 'en',
     });
     expect(paths(analyseQuery.safeParse({ velocityFactor: 'fast' }))).toEqual(['velocityFactor']);
     expect(paths(analyseQuery.safeParse({ velocityFactor: '' }))).toEqual(['velocityFactor']);

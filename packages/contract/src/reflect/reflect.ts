@@ -1,7 +1,7 @@
 import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
 import * as z from 'zod';
-import { cableId, line, numberText, speaksIn } from '../primitives';
+import { cableId, language, line, numberText, speaksIn } from '../primitives';
 import type { Shared } from '../shared';
 import { factor, metres, seconds, uncertain, uncertainMetres } from '../uncertain';
 
@@ -20,6 +20,7 @@ export const analyseOptions = z
     riseS: seconds.optional(),
     pulse: z.enum(['auto', 'pulse', 'step']).default('auto'),
     units: speaksIn,
+    language,
     cable: cableId.optional(),
     name: line(200).optional(),
   })

@@ -45,14 +45,13 @@ const sentences = (units: UnitSystem): string[] => [
     [12, 43],
     [9, 14],
     [30, 60],
-  ].map(
-    ([near = 0, far = 0]) =>
-      placeFromTwoEnds(of(55, 0.05), at(near), at(far), of(0.7, 0.004), units).sentence,
+  ].map(([near = 0, far = 0]) =>
+    inEnglish(placeFromTwoEnds(of(55, 0.05), at(near), at(far), of(0.7, 0.004)).sentence, units),
   ),
   distanceSum(0.66, 104.2e-9, units),
   velocitySum(12.5, 119e-9, units),
   readReel(of(83.4, 1.2), 'Cable', 'today', units).label,
-  compareReckoned(0.6, { lengthM: of(12.5), delayS: of(119e-9, 1e-10) }, units),
+  inEnglish(compareReckoned(0.6, { lengthM: of(12.5), delayS: of(119e-9, 1e-10) }), units),
 ];
 
 /** The lengths that a sentence names, in metres, and how finely. */

@@ -2,14 +2,19 @@ import type { Language } from '../tell';
 import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
 import { RECORD_PAGE } from './pages/record';
+import { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './pages/sums';
 import { TERMINATE_PAGE } from './pages/terminate';
+import { TRACE_PAGE } from './pages/trace';
 import { VERIFY_PAGE } from './pages/verify';
 import { RECORD } from './record/messages';
+import { ANALYSE } from './reflect/analyse';
 import { PLACES } from './reflect/messages';
+import { VELOCITY } from './reflect/velocity';
 import { TERMINATE } from './terminate/messages';
 import { ACTIONS } from './verify/actions';
 import { ADVICE } from './verify/advice';
 import { FAULTS } from './verify/faults';
+import { SUMS } from './verify/sums';
 import { TESTS } from './verify/tests';
 
 export const GERMAN: Language = {
@@ -18,11 +23,23 @@ export const GERMAN: Language = {
     ...COMMON,
     ...TERMINATE,
     ...FAULTS,
+    ...SUMS,
     ...ACTIONS,
     ...TESTS,
     ...ADVICE,
     ...RECORD,
     ...PLACES,
+    ...ANALYSE,
+    ...VELOCITY,
   },
-  pages: { terminate: TERMINATE_PAGE, cutback: CUTBACK, record: RECORD_PAGE, verify: VERIFY_PAGE },
+  pages: {
+    terminate: TERMINATE_PAGE,
+    cutback: CUTBACK,
+    record: RECORD_PAGE,
+    verify: VERIFY_PAGE,
+    trace: TRACE_PAGE,
+    ohms: OHMS_PAGE,
+    limits: LIMITS_PAGE,
+    line: LINE_PAGE,
+  },
 };

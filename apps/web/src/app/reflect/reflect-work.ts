@@ -1,6 +1,8 @@
 import { parseCapture } from '@near-spoke/core/captures';
+import type { Message } from '@near-spoke/core/message';
 import {
   analyseFile,
+  fileUnread,
   predictedCurve,
   goodLine,
   sweepCurve,
@@ -22,7 +24,7 @@ import type { Trace } from '@near-spoke/core/captures';
 export interface Refused {
   readonly ok: false;
   readonly line: number | null;
-  readonly reason: string;
+  readonly reason: Message;
 }
 
 /** What a worker can be asked about traces, and what it answers. */
@@ -103,7 +105,7 @@ export function reflectWork(): WorkTable {
   return {
     open: ({ file, name }) => {
       const parsed = parseCapture(file, name);
-      if (!parsed.ok) return parsed;
+      if (!parsed.ok) return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason) };
       const { capture } = parsed;
       if (capture.kind === 'sweep') {
         [trace, pyramid] = [null, null];

@@ -1,3 +1,4 @@
+import { fileUnread } from '@near-spoke/core/reflect/analyse';
 import { TestBed } from '@angular/core/testing';
 import { NOTHING_TOLD } from '@near-spoke/core/reflect/told';
 import { REFLECT_BENCH, type ReflectBench } from './reflect-bench';
@@ -81,7 +82,7 @@ describe('TraceWork', () => {
   it('tells where a file can’t be read', async () => {
     work.file.set({ name: 'bad.csv', bytes: 'x' });
     const done = work.explain(NOTHING_TOLD);
-    viewer().asked[0]?.answer({ ok: false, line: 3, reason: 'x is no number' });
+    viewer().asked[0]?.answer({ ok: false, line: 3, reason: fileUnread('x is no number') });
     expect(await done).toBeFalse();
     expect(work.refused()).toBe('bad.csv, line 3: x is no number.');
     expect(work.progress()).toBeNull();

@@ -1,8 +1,10 @@
 import { Injectable, inject, type OnDestroy, signal } from '@angular/core';
+import type { Message } from '@near-spoke/core/message';
 import type { Curve } from '@near-spoke/core/reflect/analyse';
 import type { Told } from '@near-spoke/core/reflect/told';
 import { REFLECT_BENCH } from './reflect-bench';
-import type { Work } from './reflect-work';
+import { Words } from '../words/words';
+import type { Refused, Work } from './reflect-work';
 
 export type Explained = Extract<Work['analyse']['answer'], { readonly ok: true }>;
 export type Opened = Extract<Work['open']['answer'], { readonly ok: true }>;
@@ -32,6 +34,7 @@ export const bytesOf = ({ bytes }: TraceFile): Uint8Array =>
 @Injectable()
 export class TraceWork implements OnDestroy {
   private readonly start = inject(REFLECT_BENCH);
+  private readonly words = inject(Words);
   private readonly viewer = this.start();
   private readonly explainer = this.start();
   private run = 0;
@@ -84,7 +87,7 @@ export class TraceWork implements OnDestroy {
   /** Reads a file into memory; null where it is too large for that, which is told. */
   async read(file: File): Promise<TraceFile | null> {
     if (file.size > MOST_BYTES) {
-      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer samples.`);
+      this.refused.set(this.tell().pages.trace.tooLarge(file.name, MOST_BYTES / 1e6));
       return null;
     }
     return { name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) };
@@ -135,27 +138,32 @@ export class TraceWork implements OnDestroy {
   readonly part = (ask: Work['part']['ask']) => this.viewer.ask('part', ask);
   readonly snap = (ask: Work['snap']['ask']) => this.viewer.ask('snap', ask);
 
+  /** A file has no units. */
+  private readonly tell = () => this.words.in('metric');
+
   ngOnDestroy(): void {
     this.viewer.drop();
     this.explainer.drop();
   }
 
+  private refusal(name: string, line: number | null, reason: Message): string {
+    const tell = this.tell();
+    return tell.pages.trace.refused(name, line, tell(reason));
+  }
+
   private refuseOver(
-    { reason }: { readonly reason: string },
+    { reason }: Pick<Refused, 'reason'>,
     { name }: Pick<TraceFile, 'name'>,
   ): false {
-    this.refused.set(`${name}: ${reason}.`);
+    this.refused.set(this.refusal(name, null, reason));
     return false;
   }
 
-  private refuse(
-    { line, reason }: { readonly line: number | null; readonly reason: string },
-    file: TraceFile,
-  ): false {
+  private refuse({ line, reason }: Pick<Refused, 'line' | 'reason'>, file: TraceFile): false {
     this.progress.set(null);
     this.opened.set(null);
     this.explained.set(null);
-    this.refused.set(`${file.name}${line === null ? '' : `, line ${line}`}: ${reason}.`);
+    this.refused.set(this.refusal(file.name, line, reason));
     return false;
   }
 }

@@ -1,4 +1,6 @@
+import type { MessageOf } from '../../message';
 import type { Touchstone } from '../touchstone';
+import type { CaptureMessages } from './messages';
 
 /** A record of volts at even intervals. */
 export interface Trace {
@@ -14,10 +16,10 @@ export interface CaptureHints {
   readonly velocityFactor: number | null;
 }
 
-/** What was kept out or put right while a file was read: a kind, and a sentence for people. */
+/** What was kept out or put right while a file was read: a kind, and what people are told. */
 export interface CaptureNote {
   readonly kind: 'truncated' | 'channels';
-  readonly sentence: string;
+  readonly sentence: MessageOf<CaptureMessages>;
 }
 
 /** What an instrument measured of a line. */

@@ -1,6 +1,7 @@
 import papa from 'papaparse';
 import type { CaptureHints, CaptureNote, ParsedCapture } from './capture';
 import { cellNumber, headingUnit, unitOf } from './cell-number';
+import { note } from './messages';
 import { headerOf, type HeaderLine } from './scope-header';
 import { timebaseOf } from './scope-timebase';
 
@@ -50,7 +51,7 @@ export function parseScopeCsv(text: string): ParsedCapture {
     if (!after) end -= 1;
     notes.push({
       kind: 'truncated',
-      sentence: `The file ends in the middle of line ${end + 1}: that line was left out.`,
+      sentence: note('capture-line-left-out', { line: end + 1 }),
     });
   }
   const count = end - first;
@@ -71,7 +72,7 @@ export function parseScopeCsv(text: string): ParsedCapture {
   if (channels.length > 1)
     notes.push({
       kind: 'channels',
-      sentence: `The file has ${channels.length} channels: “${name}” was read.`,
+      sentence: note('capture-channel-read', { channels: channels.length, name }),
     });
   const unit = names.get(chosen)?.unit;
   const told = header.find(({ key }) => VERTICAL_KEY.test(key));
@@ -87,7 +88,7 @@ export function parseScopeCsv(text: string): ParsedCapture {
   )
     notes.push({
       kind: 'truncated',
-      sentence: `The header tells of ${promised} samples and ${count} are there: the file is cut off.`,
+      sentence: note('capture-cut-off', { promised, count }),
     });
   return {
     ok: true,

@@ -1,13 +1,15 @@
 import { parseCapture } from '../../formats/captures';
+import type { Message } from '../../message';
 import type { Told } from '../told';
 import { analyse } from './analyse';
 import type { Analysis } from './analysis';
 import type { Checkpoint } from './grow';
+import { fileUnread } from './messages';
 
 export type AnalysedFile =
   | { readonly ok: true; readonly analysis: Analysis }
   /** Why it can't be used, and in which line of the file, where that is known. */
-  | { readonly ok: false; readonly line: number | null; readonly reason: string };
+  | { readonly ok: false; readonly line: number | null; readonly reason: Message };
 
 /**
  * What a file of an instrument tells of a line: see analyse.
@@ -21,7 +23,7 @@ export function analyseFile(
   checkpoint?: Checkpoint,
 ): AnalysedFile {
   const parsed = parseCapture(file, name);
-  if (!parsed.ok) return parsed;
+  if (!parsed.ok) return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason) };
   const { capture } = parsed;
   const analysed = analyse(capture, told, checkpoint);
   if (analysed.ok) return analysed;

@@ -10,6 +10,7 @@ import type { TraceEvent } from './event';
 import type { Checkpoint } from './grow';
 import { growSweep } from './grow-sweep';
 import type { Change, Guess } from './guess';
+import { tell } from './messages';
 import type { Prior } from './parameter';
 import { priorOf } from './prior';
 import { profileOfSweep } from './profile';
@@ -30,13 +31,12 @@ export function analyseSweep(
   checkpoint: Checkpoint,
 ): Analysed {
   const { points: all, ports, referenceOhm } = network;
-  if (ports > 2)
-    return { ok: false, sample: 0, reason: `The file has ${ports} ports; one or two are read` };
+  if (ports > 2) return { ok: false, sample: 0, reason: tell('too-many-ports', { ports }) };
   if (all.length < LEAST_POINTS)
     return {
       ok: false,
       sample: 0,
-      reason: `There are ${all.length} points; ${LEAST_POINTS} are the least to tell anything from`,
+      reason: tell('too-few-points', { count: all.length, least: LEAST_POINTS }),
     };
   const allHz = all.map((point) => point.hz);
   const stepHz = ((allHz.at(-1) as number) - (allHz[0] as number)) / (all.length - 1);
@@ -47,8 +47,7 @@ export function analyseSweep(
     return {
       ok: false,
       sample: odd,
-      reason:
-        'The points are not evenly spaced: sweep linearly, an echo’s delay is told by even steps',
+      reason: tell('uneven-points', {}),
     };
   const thin = Math.ceil(all.length / MOST_POINTS);
   const points = all.filter((_, k) => k % thin === 0);

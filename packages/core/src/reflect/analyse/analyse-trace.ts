@@ -4,6 +4,7 @@ import { cableOf, type Analysed } from './analysis';
 import { describeProblems } from './describe-problems';
 import { explainTrace, fittedRise, teeReflectionOf } from './explain-trace';
 import type { Checkpoint } from './grow';
+import { tell } from './messages';
 import { profileOfTrace } from './profile';
 import { survey } from './survey';
 import { tellEvents } from './tell-events';
@@ -27,7 +28,7 @@ export function analyseTrace(
     return {
       ok: false,
       sample: cut.from,
-      reason: `The launch is cut off at ${cut.volts.toPrecision(3)} V: the instrument’s range was too small. Set more volts to a division and take it again`,
+      reason: tell('launch-cut-off', { volts: cut.volts }),
     };
   const known: Told = {
     ...told,

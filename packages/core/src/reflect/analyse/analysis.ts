@@ -1,3 +1,4 @@
+import type { Message } from '../../message';
 import type { Uncertain } from '../../units';
 import type { Problem, TraceEvent } from './event';
 import type { Fit } from './fit-guess';
@@ -46,7 +47,7 @@ export interface ExplainedTraceFacts {
 export type Analysed =
   | { readonly ok: true; readonly analysis: Analysis }
   /** Sample or point, counted from 0, that it hangs on. */
-  | { readonly ok: false; readonly sample: number; readonly reason: string };
+  | { readonly ok: false; readonly sample: number; readonly reason: Message };
 
 export function cableOf(fit: Fit): CableFound {
   const { impedanceOhm, loss } = fit.guess.line;

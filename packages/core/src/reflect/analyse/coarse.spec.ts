@@ -56,7 +56,7 @@ function benchOf(noise: number, samples = 4000, seed = 6) {
   );
   if (capture.kind !== 'trace') throw new Error('no trace');
   const surveyed = survey(capture.trace);
-  if (!surveyed.ok) throw new Error(surveyed.reason);
+  if (!surveyed.ok) throw new Error(surveyed.reason.code);
   const bench = benchTrace(capture.trace, surveyed.survey, 1e-9);
   return { bench, launchAtS: -bench.fromS };
 }

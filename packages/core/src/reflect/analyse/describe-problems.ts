@@ -1,8 +1,9 @@
-import { formatDistance, type Uncertain } from '../../units';
+import type { Uncertain } from '../../units';
 import { metresOf } from '../hand';
 import { riseOf } from '../line/launch';
-import type { Problem, TraceEvent } from './event';
+import type { Problem, ProblemKind, TraceEvent } from './event';
 import type { ExplainedTrace } from './explain-trace';
+import { tell, type AnalyseMessages, type Far } from './messages';
 import type { Survey } from './survey';
 import type { Told } from '../told';
 
@@ -19,58 +20,51 @@ interface Circumstances {
   readonly impedanceOhm: number;
 }
 
-/** What a person must know before they trust the events, one sentence each. */
+/** What a person must know before they trust the events, one message each. */
 export function describeProblems(all: Circumstances): Problem[] {
-  const metres = (delayS: number) =>
-    formatDistance(
-      metresOf(delayS, all.velocityFactor.value),
-      all.told.units,
-      delayS < 1e-7 ? 2 : 1,
-    );
-  const factor = all.velocityFactor.value.toFixed(2);
+  const far = (delayS: number): Far => ({
+    distanceM: metresOf(delayS, all.velocityFactor.value),
+    isNear: delayS < NEAR_S,
+  });
   const places = all.events.filter(({ kind }) => kind !== 'ghost');
+  const says = <Kind extends ProblemKind & keyof AnalyseMessages>(
+    kind: Kind,
+    carried: AnalyseMessages[Kind] & object,
+  ): Problem => ({ kind, sentence: tell(kind, carried) });
   return [
-    all.told.velocityFactor === null && {
-      kind: 'velocity-assumed' as const,
-      sentence: `No velocity factor was told: ${factor} ± ${all.velocityFactor.u.toFixed(2)} is assumed, and every distance is as uncertain. Measure a known length first.`,
-    },
-    all.told.impedanceOhm === null && {
-      kind: 'impedance-assumed' as const,
-      sentence: `No cable impedance was told: of the usual ones, about ${all.impedanceOhm.toFixed(0)} ohm explains it best.`,
-    },
-    all.explained?.eitherKind && {
-      kind: 'pulse-or-step' as const,
-      sentence: `The launch can be a pulse, or a step into a short ${metres(all.survey?.widthS ?? 0)} away: say which it is.`,
-    },
-    ...(all.survey?.clipped ?? []).slice(0, 1).map((cut) => ({
-      kind: 'clipped' as const,
-      sentence: `From sample ${cut.from + 1} on, ${cut.to - cut.from} samples are cut off at ${cut.volts.toPrecision(3)} V: they were left out, and what they hide is not known.`,
-    })),
-    places.length === 0 && {
-      kind: 'nothing-comes-back' as const,
-      sentence: `Nothing comes back within the record, which reaches ${metres(all.rangeS)} at a velocity factor of ${factor}: the end is matched, or lies beyond.`,
-    },
+    all.told.velocityFactor === null &&
+      says('velocity-assumed', { velocityFactor: all.velocityFactor }),
+    all.told.impedanceOhm === null && says('impedance-assumed', { ohm: all.impedanceOhm }),
+    all.explained?.eitherKind && says('pulse-or-step', { away: far(all.survey?.widthS ?? 0) }),
+    ...(all.survey?.clipped ?? [])
+      .slice(0, 1)
+      .map(({ from, to, volts }) =>
+        says('clipped', { fromSample: from + 1, count: to - from, volts }),
+      ),
+    places.length === 0 &&
+      says('nothing-comes-back', {
+        reach: far(all.rangeS),
+        velocityFactor: all.velocityFactor.value,
+      }),
     all.stepHz !== null &&
-      mayFoldBack(places, 1 / all.stepHz, all.velocityFactor) && {
-        kind: 'folds-back' as const,
-        sentence: `Steps of ${(all.stepHz / 1e6).toPrecision(3)} MHz see ${metres(1 / all.stepHz)} far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
-      },
-    ...closePairs(places, all.explained).map(([first, second]) => ({
-      kind: 'close-faults' as const,
-      sentence: `What lies at ${metres(first.delayS.value)} and at ${metres(second.delayS.value)} is nearer together than this ${all.explained?.kind === 'pulse' ? 'pulse is long' : 'edge'}: ${
-        second.delayS.value - first.delayS.value > 4 * Math.hypot(first.delayS.u, second.delayS.u)
-          ? 'only the model tells the two apart, a shorter one would show them'
-          : 'they can’t be told apart with it'
-      }.`,
-    })),
+      mayFoldBack(places, 1 / all.stepHz, all.velocityFactor) &&
+      says('folds-back', { stepHz: all.stepHz, reach: far(1 / all.stepHz) }),
+    ...closePairs(places, all.explained).map(([{ delayS: first }, { delayS: second }]) =>
+      says('close-faults', {
+        first: far(first.value),
+        second: far(second.value),
+        launch: all.explained?.kind ?? 'step',
+        isTold: second.value - first.value > 4 * Math.hypot(first.u, second.u),
+      }),
+    ),
     all.explained &&
-      all.explained.unexplainedS !== null && {
-        kind: 'unexplained' as const,
-        sentence: `From about ${metres(all.explained.unexplainedS)} on, the trace shows more than the events explain: trust nothing behind it.`,
-      },
+      all.explained.unexplainedS !== null &&
+      says('unexplained', { from: far(all.explained.unexplainedS) }),
   ].filter((problem) => problem !== false && problem !== null && problem !== undefined);
 }
 
+/** A delay below which its distance is told more finely. */
+const NEAR_S = 1e-7;
 /** The longest channel of structured cabling, metres. Source: ISO/IEC 11801-1. */
 const LONGEST_M = 100;
 /** A cable whose end lies beyond this share of what a sweep sees is of a kind with longer ones. */

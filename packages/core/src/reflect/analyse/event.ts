@@ -1,3 +1,4 @@
+import type { Message } from '../../message';
 import type { Uncertain } from '../../units';
 
 /** A place on the line where something changes, as told to people. */
@@ -35,5 +36,5 @@ export type ProblemKind =
 /** What a person must know before they trust the events. */
 export interface Problem {
   readonly kind: ProblemKind;
-  readonly sentence: string;
+  readonly sentence: Message;
 }

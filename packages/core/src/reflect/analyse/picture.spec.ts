@@ -41,7 +41,7 @@ function explained(lengthM: number, probe: Simulation['probe'], noise = 0.002) {
     velocityFactor: { value: VF, u: 0 },
     impedanceOhm: 50,
   });
-  if (!answer.ok) throw new Error(answer.reason);
+  if (!answer.ok) throw new Error(answer.reason.code);
   return answer.analysis;
 }
 const at = ({ delayS, values }: Curve, when: number) =>

@@ -44,7 +44,7 @@ function profileOf(line: Partial<Simulation>, probe: Simulation['probe'], noise 
     sourceOhm: 50,
     scopeOhm: 1e6,
   });
-  if (!analysed.ok) throw new Error(analysed.reason);
+  if (!analysed.ok) throw new Error(analysed.reason.code);
   return analysed.analysis.impedance;
 }
 

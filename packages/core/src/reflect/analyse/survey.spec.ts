@@ -21,12 +21,12 @@ function record(
 const look = (volts: Float64Array) => survey({ volts, intervalS: INTERVAL_S, fromS: -10e-9 });
 function seen(volts: Float64Array): Survey {
   const surveyed = look(volts);
-  if (!surveyed.ok) throw new Error(surveyed.reason);
+  if (!surveyed.ok) throw new Error(surveyed.reason.code);
   return surveyed.survey;
 }
 const refused = (volts: Float64Array) => {
   const surveyed = look(volts);
-  return surveyed.ok ? '' : surveyed.reason;
+  return surveyed.ok ? null : surveyed.reason;
 };
 
 describe('The survey of a trace', () => {
@@ -72,11 +72,14 @@ describe('The survey of a trace', () => {
   });
 
   it('refuses what tells nothing, and says why', () => {
-    expect(refused(record(() => 0, { count: 20 }))).toContain('32 are the least');
-    expect(refused(record(() => 0.2))).toContain('All samples are the same');
-    expect(refused(record(() => 0, { noise: 0.01 }))).toContain('there is no launch');
-    expect(refused(record((n) => edge(n, 2, 4)))).toContain('begins with the launch');
+    expect(refused(record(() => 0, { count: 20 }))).toEqual({
+      code: 'too-few-samples',
+      with: { count: 20, least: 32 },
+    });
+    expect(refused(record(() => 0.2))?.code).toBe('all-samples-alike');
+    expect(refused(record(() => 0, { noise: 0.01 }))?.code).toBe('no-launch-in-noise');
+    expect(refused(record((n) => edge(n, 2, 4)))?.code).toBe('launch-at-start');
     const even = evenDraws(5);
-    expect(refused(Float64Array.from({ length: 500 }, () => even()))).not.toBe('');
+    expect(refused(Float64Array.from({ length: 500 }, () => even()))).not.toBeNull();
   });
 });

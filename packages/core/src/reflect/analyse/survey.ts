@@ -1,5 +1,7 @@
 import type { Trace } from '../../formats/captures';
+import type { Message } from '../../message';
 import { clippedRuns, type ClippedRun } from './clipped';
+import { tell } from './messages';
 import { noiseFloor, roughNoise } from './noise-floor';
 
 /** What can be seen of a trace without explaining it. */
@@ -23,7 +25,7 @@ export interface Survey {
 
 export type Surveyed =
   | { readonly ok: true; readonly survey: Survey }
-  | { readonly ok: false; readonly sample: number; readonly reason: string };
+  | { readonly ok: false; readonly sample: number; readonly reason: Message };
 
 const LEAST_SAMPLES = 32;
 const LEAST_BEFORE = 6;
@@ -39,21 +41,16 @@ const CROSSING = 0.15;
  */
 export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
   const count = volts.length;
-  if (count < LEAST_SAMPLES)
-    return no(
-      0,
-      `There are ${count} samples; ${LEAST_SAMPLES} are the least to tell anything from`,
-    );
+  if (count < LEAST_SAMPLES) return no(0, tell('too-few-samples', { count, least: LEAST_SAMPLES }));
   let [least, most] = [Infinity, -Infinity];
   for (const volt of volts) {
     if (volt < least) least = volt;
     if (volt > most) most = volt;
   }
   const range = most - least;
-  if (!(range > 0)) return no(0, 'All samples are the same: nothing was recorded');
+  if (!(range > 0)) return no(0, tell('all-samples-alike', {}));
   const rough = roughNoise(volts);
-  if (range < STANDS_OUT * rough)
-    return no(0, 'Nothing stands out of the noise: there is no launch');
+  if (range < STANDS_OUT * rough) return no(0, tell('no-launch-in-noise', {}));
   const head = medianOf(volts, 0, Math.max(LEAST_BEFORE, Math.min(48, count >> 5)));
   const crossing = Math.max(CROSSING * range, Math.min(STANDS_OUT * rough, range / 2));
   let cross = -1;
@@ -65,15 +62,12 @@ export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
       cross = n;
       break;
     }
-  if (cross < 0) return no(0, 'Nothing rises from the baseline: there is no launch');
+  if (cross < 0) return no(0, tell('no-launch-rises', {}));
   // The edge may have begun a little before.
   const slope = edgeLength(volts, cross, head);
   const launchIndex = cross - slope.before;
   if (launchIndex < LEAST_BEFORE)
-    return no(
-      launchIndex < 0 ? 0 : launchIndex,
-      'The record begins with the launch or after it. Trigger later: a piece of quiet line must stand before it',
-    );
+    return no(launchIndex < 0 ? 0 : launchIndex, tell('launch-at-start', {}));
   const before = volts.subarray(0, Math.max(LEAST_BEFORE, launchIndex - slope.before));
   const {
     baselineV,
@@ -101,7 +95,7 @@ export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
   };
 }
 
-const no = (sample: number, reason: string): Surveyed => ({ ok: false, sample, reason });
+const no = (sample: number, reason: Message): Surveyed => ({ ok: false, sample, reason });
 
 /** Of the launch: what a model of line, source and scope can’t tell better, at any one sample. */
 const MODEL_SHARE = 0.0015;

@@ -28,7 +28,7 @@ function analysed(simulation: Simulation, seed: number) {
     velocityFactor: { value: 0.66, u: 0 },
     impedanceOhm: 50,
   });
-  if (!answer.ok) throw new Error(answer.reason);
+  if (!answer.ok) throw new Error(answer.reason.code);
   return answer.analysis;
 }
 /** dB of 100 m as the sheet has it. */

@@ -44,7 +44,7 @@ function lastPlace({ endsAtM, end }: Pick<Case, 'endsAtM' | 'end'>, seed: number
     sourceOhm: 50,
     scopeOhm: 1e6,
   });
-  if (!analysed.ok) throw new Error(analysed.reason);
+  if (!analysed.ok) throw new Error(analysed.reason.code);
   const last = analysed.analysis.events.filter(({ kind }) => kind !== 'ghost').at(-1);
   if (!last) throw new Error('Nothing was found');
   return last;

@@ -1,3 +1,4 @@
+export type { SetupMessages } from './messages';
 export { adviseSetup, type Scope, type Setup, type SetupTask } from './setup';
 export {
   checkTerminator,

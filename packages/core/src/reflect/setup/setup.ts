@@ -1,7 +1,9 @@
+import type { Message } from '../../message';
 import { delayOf, metresOf } from '../hand';
 import { smoothLaunch } from '../line/launch';
 import { traceOf } from '../line/respond';
 import { lossOf, type SheetLoss } from '../simulate/segment';
+import { tell, type SetupMessages } from './messages';
 
 /** What is to be measured. */
 export interface SetupTask {
@@ -34,7 +36,7 @@ export interface Setup {
   /** The far end's echo, of the launch's height. */
   readonly farEcho: number;
   readonly riseS: number;
-  readonly verdicts: readonly { readonly ok: boolean; readonly sentence: string }[];
+  readonly verdicts: readonly { readonly ok: boolean; readonly sentence: Message }[];
 }
 
 /** Widths that pulsers have. Generic. */
@@ -86,29 +88,24 @@ export function adviseSetup(task: SetupTask, scope: Scope): Setup {
     farEcho: chosen.height,
     riseS,
     verdicts: [
-      {
-        ok: neededMemory <= scope.memory,
-        sentence:
-          neededMemory <= scope.memory
-            ? `${neededMemory.toLocaleString('en')} samples are needed, and it keeps ${scope.memory.toLocaleString('en')}.`
-            : `${neededMemory.toLocaleString('en')} samples are needed and it keeps ${scope.memory.toLocaleString('en')}: the far end would be cut off. Lower the rate.`,
-      },
-      {
-        ok: scope.samplesPerS >= 2.5 * scope.bandwidthHz,
-        sentence:
-          scope.samplesPerS >= 2.5 * scope.bandwidthHz
-            ? 'Its rate is enough for its bandwidth: edges are told to a small part of a sample.'
-            : 'Its rate is too low for its bandwidth: edges fall between samples. Use repetitive sampling, or a slower pulse.',
-      },
-      {
-        ok: enough(chosen),
-        sentence: enough(chosen)
-          ? `The far end gives back ${(100 * chosen.height).toFixed(0)} % of the launch.`
-          : `The far end gives back ${(100 * chosen.height).toFixed(1)} % of the launch at best: it may not be seen. Measure from both ends, or use a step.`,
-      },
+      verdict('scope-memory', {
+        needed: neededMemory,
+        kept: scope.memory,
+        isEnough: neededMemory <= scope.memory,
+      }),
+      verdict('scope-rate', { isEnough: scope.samplesPerS >= SAMPLES_A_HERTZ * scope.bandwidthHz }),
+      verdict('far-echo', { share: chosen.height, isEnough: enough(chosen) }),
     ],
   };
 }
+
+/** Edges that a scope's bandwidth lets through want so many samples a second for each hertz of it. */
+const SAMPLES_A_HERTZ = 2.5;
+
+const verdict = <Code extends 'scope-memory' | 'scope-rate' | 'far-echo'>(
+  code: Code,
+  carried: SetupMessages[Code],
+) => ({ ok: carried.isEnough, sentence: tell(code, carried) });
 
 /**
  * Height and width, at half height, of what comes back from an open far end. An edge that is finer than

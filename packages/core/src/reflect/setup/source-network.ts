@@ -1,5 +1,7 @@
+import type { Message } from '../../message';
 import { seriesValues, type Series } from '../../units';
 import { beside, decibelOf, reflectionAt } from '../line/reflection';
+import { tell } from './messages';
 
 /** Resistors between a pulser and a line, so that what comes back is not thrown back again. */
 export interface SourceNetwork {
@@ -75,7 +77,7 @@ export interface TerminatorCheck {
   readonly reflection: number;
   readonly returnLossDb: number;
   readonly ok: boolean;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** Textbook ohms: a terminator that gives back less than this is as good as the cable itself. */
@@ -89,8 +91,6 @@ export function checkTerminator(measuredOhm: number, lineOhm: number): Terminato
     reflection,
     returnLossDb,
     ok,
-    sentence: ok
-      ? `${measuredOhm} Ω on a ${lineOhm} Ω line gives back ${(100 * Math.abs(reflection)).toFixed(1)} %: it is good.`
-      : `${measuredOhm} Ω on a ${lineOhm} Ω line gives back ${(100 * Math.abs(reflection)).toFixed(1)} %: ${reflection > 0 ? 'too high' : 'too low'}. Use another.`,
+    sentence: tell('terminator', { ohm: measuredOhm, lineOhm, reflection, isGood: ok }),
   };
 }

@@ -35,7 +35,7 @@ describe('A practice line', () => {
       sourceOhm: 50,
       scopeOhm: 1e6,
     });
-    if (!analysed.ok) throw new Error(analysed.reason);
+    if (!analysed.ok) throw new Error(analysed.reason.code);
     return analysed.analysis.events.filter(({ kind }) => kind !== 'ghost');
   };
 

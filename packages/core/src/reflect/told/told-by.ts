@@ -1,4 +1,4 @@
-import type { Uncertain, UnitSystem } from '../../units';
+import type { Uncertain } from '../../units';
 import { TOLD_VELOCITY_U, type Told } from './told';
 
 type TypedName =
@@ -33,12 +33,7 @@ export function velocityTold(
 }
 
 /** What an analysis is told: what a person tells, over what is known of the cable. */
-export const toldBy = (
-  typed: Typed,
-  pulse: Told['pulse'],
-  cable: KnownCable | null,
-  units: UnitSystem = 'metric',
-): Told => ({
+export const toldBy = (typed: Typed, pulse: Told['pulse'], cable: KnownCable | null): Told => ({
   velocityFactor: velocityTold(typed, cable),
   impedanceOhm: typed.impedanceOhm ?? cable?.impedanceOhm ?? null,
   sourceOhm: typed.sourceOhm ?? null,
@@ -47,5 +42,4 @@ export const toldBy = (
   pulseWidthS: typed.pulseWidthS ?? null,
   riseS: typed.riseS ?? null,
   skin: cable?.skin ?? null,
-  units,
 });

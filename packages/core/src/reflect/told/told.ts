@@ -1,4 +1,4 @@
-import type { Uncertain, UnitSystem } from '../../units';
+import type { Uncertain } from '../../units';
 
 /** What is told of a measurement beside its samples; what is not told is found, or assumed and said so. */
 export interface Told {
@@ -12,8 +12,6 @@ export interface Told {
   readonly riseS: number | null;
   /** Of the cable's loss, 1/√s of skin effect; see Loss. */
   readonly skin: Uncertain | null;
-  /** In which sentences speak of distances. */
-  readonly units: UnitSystem;
 }
 
 export const NOTHING_TOLD: Told = {
@@ -25,7 +23,6 @@ export const NOTHING_TOLD: Told = {
   pulseWidthS: null,
   riseS: null,
   skin: null,
-  units: 'metric',
 };
 
 /** A cable that nobody knows. Solid polyethylene has 0.66, foam 0.8 and more: generic, and wide. */

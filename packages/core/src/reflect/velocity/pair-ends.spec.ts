@@ -71,7 +71,7 @@ describe('Echoes from both ends', () => {
     const seen = (atM: number, seed: number) => {
       const capture = simulate(practise(line(atM)), normalFrom(seed));
       const analysed = analyse(capture, { ...NOTHING_TOLD, impedanceOhm: 100 });
-      if (!analysed.ok) throw new Error(analysed.reason);
+      if (!analysed.ok) throw new Error(analysed.reason.code);
       return analysed.analysis.events;
     };
     const [pair, ...more] = pairEnds(seen(15, 1), seen(25, 2), { value: 40, u: 0.02 }, KNOWN);

@@ -1,4 +1,4 @@
-import type { Uncertain, UnitSystem } from '../../units';
+import type { Uncertain } from '../../units';
 import { delayOf } from '../hand';
 import type { TraceEvent } from '../analyse';
 import { placeFromTwoEnds, type TwoEnds } from './two-ends';
@@ -35,7 +35,6 @@ export function pairEnds(
   far: readonly SeenFromEnd[],
   lengthM: Uncertain,
   known: Uncertain,
-  units: UnitSystem = 'metric',
 ): Pair[] {
   const wholeS = delayOf(lengthM.value, known.value);
   const wholeU = wholeS * Math.hypot(lengthM.u / lengthM.value, known.u / known.value);
@@ -66,7 +65,7 @@ export function pairEnds(
     .map(({ near: one, far: other }) => ({
       near: one,
       far: other,
-      ...placeFromTwoEnds(lengthM, one.delayS, other.delayS, known, units),
+      ...placeFromTwoEnds(lengthM, one.delayS, other.delayS, known),
     }))
     .sort((a, b) => a.placeM.value - b.placeM.value);
 }

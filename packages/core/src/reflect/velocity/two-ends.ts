@@ -1,5 +1,7 @@
-import { formatDistance, type Uncertain, type UnitSystem } from '../../units';
+import type { Message } from '../../message';
+import type { Uncertain } from '../../units';
 import { metresOf } from '../hand';
+import { tell } from './messages';
 import { velocityFromBothEnds } from './velocity';
 
 /** A place seen from both ends. */
@@ -12,7 +14,7 @@ export interface TwoEnds {
   /** Whether both ends may have seen the same place; null where nothing tells. If not, nothing is there to open. */
   readonly agree: boolean | null;
   /** What to make of it. */
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** From here on two figures do not agree: one in some hundreds by chance. */
@@ -27,7 +29,6 @@ export function placeFromTwoEnds(
   nearS: Uncertain,
   farS: Uncertain,
   known: Uncertain | null,
-  units: UnitSystem = 'metric',
 ): TwoEnds {
   const sum = nearS.value + farS.value;
   const share = nearS.value / sum;
@@ -44,19 +45,17 @@ export function placeFromTwoEnds(
     ? Math.abs(velocityFactor.value - known.value) / Math.hypot(velocityFactor.u, known.u)
     : null;
   const possible = velocityFactor.value < 1;
-  const seen = metresOf(sum, (known ?? velocityFactor).value);
-  const length = formatDistance(seen, units, 1);
-  const whole = formatDistance(lengthM.value, units, 1);
-  const factor = known ? `${known.value.toFixed(3)} ± ${known.u.toFixed(3)}` : '';
-  const sentence = !possible
-    ? `The two delays are too short for ${whole}: nothing is faster than light. The length, or one of the delays, is wrong.`
-    : apart === null
-      ? 'Nothing else tells whether both ends saw the same place.'
-      : apart < DISAGREE
-        ? `Both ends agree as well as the velocity factor is known, ${factor}: by it they see ${length} of ${whole}.`
-        : seen < lengthM.value
-          ? `The ends don’t agree: together they see ${length} of ${whole}. There may be two faults, and a piece between them that neither end sees.`
-          : `The ends don’t agree: together they see ${length} of ${whole}. The length may be longer than told, or one echo is not of this place.`;
   const agree = !possible ? false : apart === null ? null : apart < DISAGREE;
+  const ends = {
+    seenM: metresOf(sum, (known ?? velocityFactor).value),
+    wholeM: lengthM.value,
+  };
+  const sentence = !possible
+    ? tell('ends-too-short', { wholeM: lengthM.value })
+    : !known
+      ? tell('ends-untold', {})
+      : agree
+        ? tell('ends-agree', { ...ends, velocityFactor: known })
+        : tell(ends.seenM < ends.wholeM ? 'ends-see-less' : 'ends-see-more', ends);
   return { placeM, velocityFactor, apart, agree, sentence };
 }

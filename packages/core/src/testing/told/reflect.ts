@@ -35,7 +35,7 @@ function traced(fault: (typeof PRACTICE_FAULTS)[number], launch: 'step' | 'pulse
   };
   const capture = simulate(practise(line), normalFrom(2));
   const analysed = analyse(capture, TOLD);
-  if (!analysed.ok) return analysed;
+  if (!analysed.ok) return inEnglish(analysed);
   const { analysis } = analysed;
   const { events, problems } = analysis;
   const whole = goodLine(analysis, analysis.rangeS / 2);
@@ -67,9 +67,11 @@ export const REFLECT_CASES: Cases = {
   setup: () =>
     [5, 60, 900].flatMap((lengthM) =>
       [50e6, 350e6].map((bandwidthHz) =>
-        adviseSetup(
-          { lengthM, velocityFactor: 0.7, impedanceOhm: 100, loss: LOSS },
-          { bandwidthHz, samplesPerS: 1e9, memory: 10_000, noiseShare: 0.01 },
+        inEnglish(
+          adviseSetup(
+            { lengthM, velocityFactor: 0.7, impedanceOhm: 100, loss: LOSS },
+            { bandwidthHz, samplesPerS: 1e9, memory: 10_000, noiseShare: 0.01 },
+          ),
         ),
       ),
     ),
@@ -78,7 +80,7 @@ export const REFLECT_CASES: Cases = {
       [50, 75, 100].map((line) => [
         matchSource(pulser, line, 'E24'),
         matchSource(pulser, line, 'E96'),
-        checkTerminator(pulser, line),
+        inEnglish(checkTerminator(pulser, line)),
       ]),
     ),
   places: () =>
@@ -100,7 +102,8 @@ export const REFLECT_CASES: Cases = {
     ),
   reels: () =>
     [12, 250].map((metres) => readReel(about(metres), 'Cat 6 U/UTP solid', '4 May 2026')),
-  'both ends': () => placeFromTwoEnds(about(40), about(1.2e-7), about(2.6e-7), about(0.7)),
+  'both ends': () =>
+    inEnglish(placeFromTwoEnds(about(40), about(1.2e-7), about(2.6e-7), about(0.7))),
   'known ends': () =>
     (['taped', 'reflected', 'scheduled'] as const).flatMap((lengthHow) =>
       [38, 40].map((lengthM) =>

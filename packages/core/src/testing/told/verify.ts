@@ -145,16 +145,18 @@ export const VERIFY_CASES: Cases = {
       `a sweep of ${ports} ports`,
       () =>
         (['iso', 'tia'] as const).map((standard) =>
-          reportLimits({
-            standard,
-            name: '6A',
-            kind: 'channel',
-            shielded: false,
-            measuredC: 20,
-            hottestC: 40,
-            cords: { lengthM: 10, more: 0.2 },
-            file: { name: `a.s${ports}p`, text: sweepFile(ports) },
-          }),
+          inEnglish(
+            reportLimits({
+              standard,
+              name: '6A',
+              kind: 'channel',
+              shielded: false,
+              measuredC: 20,
+              hottestC: 40,
+              cords: { lengthM: 10, more: 0.2 },
+              file: { name: `a.s${ports}p`, text: sweepFile(ports) },
+            }),
+          ),
         ),
     ]),
   ),
@@ -165,16 +167,18 @@ export const VERIFY_CASES: Cases = {
           `limits ${standard} ${name} ${kind}`,
           () =>
             [false, true].map((shielded) =>
-              reportLimits({
-                standard,
-                name,
-                kind,
-                shielded,
-                measuredC: 20,
-                hottestC: 45,
-                cords: null,
-                file: null,
-              }),
+              inEnglish(
+                reportLimits({
+                  standard,
+                  name,
+                  kind,
+                  shielded,
+                  measuredC: 20,
+                  hottestC: 45,
+                  cords: null,
+                  file: null,
+                }),
+              ),
             ),
         ]),
       ),
@@ -185,13 +189,15 @@ export const VERIFY_CASES: Cases = {
       const expected = loopExpected({ lengthM, gaugeAwg: 23, temperatureC: 35 });
       const { value } = expected;
       return [0.1, 0.6, 1, 1.3, 1.55, 2.2].map((times) => [
-        judgeLoops(expected, [
-          { pair: 1, ohm: value * times },
-          { pair: 2, ohm: value },
-          { pair: 3, ohm: null },
-        ]),
-        judgeLoops(expected, [{ pair: 1, ohm: value * times }], 25),
-        powerBudget({ value: value * times, u: 0.1 }),
+        inEnglish(
+          judgeLoops(expected, [
+            { pair: 1, ohm: value * times },
+            { pair: 2, ohm: value },
+            { pair: 3, ohm: null },
+          ]),
+        ),
+        inEnglish(judgeLoops(expected, [{ pair: 1, ohm: value * times }], 25)),
+        inEnglish(powerBudget({ value: value * times, u: 0.1 })),
       ]);
     }),
   'coaxial loss': () =>
@@ -202,15 +208,17 @@ export const VERIFY_CASES: Cases = {
     [null, -52, -24, -8, 0, 48].flatMap((idleV) =>
       [null, 0, 7, 50].flatMap((other) =>
         (['aloneV', 'demarcationV', 'offHookV', 'ringingV'] as const).map((id) =>
-          judgeLine({ ...NO_LINE_READINGS, idleV, [id]: other }),
+          inEnglish(judgeLine({ ...NO_LINE_READINGS, idleV, [id]: other })),
         ),
       ),
     ),
-  ringers: () => [[0.3], [1, 1, 1], [3, 2.2]].map((loads) => ringerLoad(loads, 3)),
+  ringers: () => [[0.3], [1, 1, 1], [3, 2.2]].map((loads) => inEnglish(ringerLoad(loads, 3))),
   'lamp testers': () =>
     SUPPLIES.flatMap(({ id: supply }) =>
       [1.8, 3.1].flatMap((lampV) =>
-        [1, 8].map((lamps) => buildLamps({ supply, lampV, wantedA: 0.005, loopOhm: 20, lamps })),
+        [1, 8].map((lamps) =>
+          inEnglish(buildLamps({ supply, lampV, wantedA: 0.005, loopOhm: 20, lamps })),
+        ),
       ),
     ),
 };

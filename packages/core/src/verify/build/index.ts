@@ -9,3 +9,4 @@ export {
   type LampId,
   type SupplyId,
 } from './lamp-build';
+export type { BuildMessages } from './messages';

@@ -1,5 +1,7 @@
+import type { Message } from '../../message';
 import { e24Between } from '../../units';
 import { DIM_A, LIT_A, type LampParts } from '../circuit/lamp-circuit';
+import { tell } from './messages';
 
 /** Lamps by colour: their drop at some 10 mA, volt. Generic: the sheet of the lamp decides. */
 export const LAMPS = [
@@ -49,7 +51,7 @@ export interface Build {
   readonly choices: readonly BuildChoice[];
   /** Of the choices: the least that does not exceed the wished current. */
   readonly best: BuildChoice | null;
-  readonly warnings: readonly string[];
+  readonly warnings: readonly Message[];
 }
 
 /** What small resistors and lamps bear. Generic. */
@@ -71,7 +73,7 @@ export function buildLamps({ supply, lampV, wantedA, loopOhm, lamps }: BuildQues
       exactOhm: null,
       choices: [],
       best: null,
-      warnings: [`${supplyV} V is not enough for a lamp of ${lampV} V.`],
+      warnings: [tell('supply-too-low', { supplyV, lampV })],
     };
   const exactOhm = over / wantedA;
   const choices = e24Between(exactOhm * 0.55, exactOhm * 2.6).map((ohm): BuildChoice => {
@@ -88,16 +90,12 @@ export function buildLamps({ supply, lampV, wantedA, loopOhm, lamps }: BuildQues
   });
   const best = choices.find(({ newA }) => newA <= wantedA * (1 + 1e-9)) ?? null;
   const warnings = [
-    ...(best && best.newA > LAMP_MOST_A
-      ? [`More than ${LAMP_MOST_A * 1000} mA: most small lamps do not bear it.`]
-      : []),
+    ...(best && best.newA > LAMP_MOST_A ? [tell('lamp-too-much', { mostA: LAMP_MOST_A })] : []),
     ...(best && best.resistorW > RESISTOR_W
-      ? [`${(best.resistorW * 1000).toFixed(0)} mW: a resistor of a quarter watt is too small.`]
+      ? [tell('resistor-too-small', { watt: best.resistorW })]
       : []),
-    ...(best && best.atWorst !== 'bright'
-      ? ['With the supply empty and the longest cable the lamps hardly light.']
-      : []),
-    ...(emptyV <= lampV ? ['The lamps go out long before these cells are empty.'] : []),
+    ...(best && best.atWorst !== 'bright' ? [tell('lamps-hardly-light', {})] : []),
+    ...(emptyV <= lampV ? [tell('lamps-out-early', {})] : []),
   ];
   return { exactOhm, choices, best, warnings };
 }

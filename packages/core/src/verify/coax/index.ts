@@ -5,3 +5,4 @@ export {
   type LossQuestion,
   type SheetLoss,
 } from './loss';
+export type { LossMessages } from './messages';

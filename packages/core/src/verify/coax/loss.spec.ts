@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { BUILT_IN } from '../../catalogue';
 import { coaxLossPer100M, lossBudget } from './loss';
 
@@ -50,7 +51,7 @@ describe('Loss of a coaxial cable', () => {
       sheet: null,
     };
     const { rows, total, share } = lossBudget(question);
-    expect(rows.map(({ what }) => what)).toEqual([
+    expect(rows.map(({ what }) => inEnglish(what))).toEqual([
       'Cable',
       '4 connectors',
       'Splitter, 2 ways',

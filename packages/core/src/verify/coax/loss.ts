@@ -1,5 +1,8 @@
 import type { Cable } from '../../catalogue';
+import type { Message } from '../../message';
 import { LIGHT_M_S, type Uncertain } from '../../units';
+
+import { tell } from './messages';
 
 /** Copper's resistivity, ohm metre (IEC 60028), and the magnetic constant, henry per metre. */
 const COPPER_OHM_M = 1.7241e-8;
@@ -74,7 +77,7 @@ export interface LossQuestion {
 }
 
 export interface LossRow {
-  readonly what: string;
+  readonly what: Message;
   readonly db: Uncertain;
 }
 
@@ -94,12 +97,12 @@ export function lossBudget(question: LossQuestion): LossBudget {
     u: u * factor,
   });
   const rows: LossRow[] = [
-    { what: 'Cable', db: times(per, lengthM / 100) },
-    { what: `${connectors} connectors`, db: times(CONNECTOR_DB, connectors) },
+    { what: tell('loss-cable', {}), db: times(per, lengthM / 100) },
+    { what: tell('loss-connectors', { count: connectors }), db: times(CONNECTOR_DB, connectors) },
     ...splitters.map((ways) => {
       const doublings = Math.log2(ways);
       return {
-        what: `Splitter, ${ways} ways`,
+        what: tell('loss-splitter', { ways }),
         db: {
           value: 10 * Math.log10(ways) + doublings * DOUBLING_DB.value,
           u: doublings * DOUBLING_DB.u,

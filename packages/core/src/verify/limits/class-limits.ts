@@ -25,11 +25,6 @@ export interface LimitSet {
 /** Crosstalk that is measured at the far end: every connection on the way adds to it. */
 const AT_THE_FAR_END: ReadonlySet<Parameter> = new Set(['acr-f', 'ps-acr-f']);
 
-const CLASS_NAME: Readonly<Record<LimitClass, string>> = { '5e': 'D', '6': 'E', '6A': 'E_A' };
-/** "Class E_A", "Category 6A". */
-export const limitName = ({ standard, name }: Pick<LimitSet, 'standard' | 'name'>): string =>
-  standard === 'iso' ? `Class ${CLASS_NAME[name]}` : `Category ${name}`;
-
 /** Up to where each class is limited, MHz. */
 export const MOST_MHZ: Readonly<Record<LimitClass, number>> = { '5e': 100, '6': 250, '6A': 500 };
 

@@ -5,7 +5,6 @@ export {
   MOST_MHZ,
   PARAMETERS,
   STANDARD_NAME,
-  limitName,
   type LimitClass,
   type LimitKind,
   type LimitSet,
@@ -14,5 +13,6 @@ export {
   type Warmth,
 } from './class-limits';
 export { CORD_LOSS, mostCordM, type Cords } from './cords';
-export type { JudgedSweep } from './judge-sweep';
+export { limitName, type JudgedSweep } from './judge-sweep';
+export type { LimitMessages } from './messages';
 export { reportLimits, type LimitsQuestion, type LimitsReport } from './limits-report';

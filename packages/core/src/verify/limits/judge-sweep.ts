@@ -1,17 +1,19 @@
 import type { Complex, Touchstone } from '../../formats';
+import type { End } from '../../link';
+import type { Message } from '../../message';
 import {
   MOST_MHZ,
   heatFactor,
   limitDb,
-  limitName,
   type LimitSet,
   type Parameter,
   type Warmth,
 } from './class-limits';
+import { tell } from './messages';
 
 /** What was measured of one parameter, dB as losses are told: positive. */
 export interface Sweep {
-  readonly name: string;
+  readonly name: Message;
   readonly parameter: Parameter;
   /** Pairs that it is about, where that is known, from 0. */
   readonly pairs?: readonly number[];
@@ -28,17 +30,16 @@ export interface JudgedSweep extends Sweep {
     readonly limitDb: number;
     readonly marginDb: number;
   } | null;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 const decibels = (ratio: number): number => -20 * Math.log10(Math.max(1e-12, ratio));
 const size = ({ re, im }: Complex): number => Math.hypot(re, im);
-const ORDINALS = ['first', 'second', 'third', 'fourth'] as const;
 
 type Matrix = Touchstone['points'][number]['s'];
 
 interface Entry {
-  readonly name: string;
+  readonly name: Message;
   readonly parameter: Parameter;
   readonly pairs: readonly number[];
   readonly db: (matrix: Matrix) => number;
@@ -47,7 +48,13 @@ interface Entry {
 /** What stands in a matrix of so many pairs: their near ends come first, their far ends after them. */
 function entriesOf(count: number): Entry[] {
   const all = [...Array(count).keys()];
-  const told = (pair: number) => (count === 1 ? '' : `, ${ORDINALS[pair] ?? ''} pair`);
+  const named = (
+    parameter: Parameter,
+    pairs: readonly number[],
+    end: End | null = null,
+    from: number | null = null,
+  ) => tell('sweep', { parameter, pairs, end, from });
+  const alone = (pair: number) => (count === 1 ? [] : [pair]);
   const at = (matrix: Matrix, to: number, from: number) =>
     size(matrix[to]?.[from] ?? { re: 0, im: 0 });
   const side = { near: 0, far: count } as const;
@@ -57,7 +64,7 @@ function entriesOf(count: number): Entry[] {
   const loss = (matrix: Matrix, pair: number) => decibels(at(matrix, count + pair, pair));
   return [
     ...all.map((pair): Entry => ({
-      name: `Insertion loss${told(pair)}`,
+      name: named('insertion-loss', alone(pair)),
       parameter: 'insertion-loss',
       pairs: [pair],
       db: (matrix) => loss(matrix, pair),
@@ -65,7 +72,7 @@ function entriesOf(count: number): Entry[] {
     ...ends.flatMap((end) =>
       all.flatMap((a) =>
         all.slice(a + 1).map((b): Entry => ({
-          name: `NEXT, ${end}${count > 2 ? `, ${ORDINALS[a] ?? ''} and ${ORDINALS[b] ?? ''} pair` : ''}`,
+          name: named('next', count > 2 ? [a, b] : [], end),
           parameter: 'next',
           pairs: [a, b],
           db: (matrix) => decibels(at(matrix, side[end] + b, side[end] + a)),
@@ -74,7 +81,7 @@ function entriesOf(count: number): Entry[] {
     ),
     ...all.flatMap((to) =>
       others(to).map((from): Entry => ({
-        name: `ACR-F, ${ORDINALS[from] ?? ''} to ${ORDINALS[to] ?? ''} pair`,
+        name: named('acr-f', [to], null, from),
         parameter: 'acr-f',
         pairs: [to],
         db: (matrix) => decibels(at(matrix, count + to, from)) - loss(matrix, to),
@@ -83,14 +90,14 @@ function entriesOf(count: number): Entry[] {
     // Power sums are of all the others: only a matrix of four pairs has them.
     ...(count === 4 ? all : []).flatMap((to): Entry[] => [
       ...ends.map((end): Entry => ({
-        name: `PSNEXT, ${end}${told(to)}`,
+        name: named('ps-next', alone(to), end),
         parameter: 'ps-next',
         pairs: [to],
         db: (matrix) =>
           decibels(power(others(to).map((from) => at(matrix, side[end] + to, side[end] + from)))),
       })),
       {
-        name: `PSACR-F${told(to)}`,
+        name: named('ps-acr-f', alone(to)),
         parameter: 'ps-acr-f',
         pairs: [to],
         db: (matrix) =>
@@ -100,7 +107,7 @@ function entriesOf(count: number): Entry[] {
     ]),
     ...all.flatMap((pair) =>
       ends.map((end): Entry => ({
-        name: `Return loss${told(pair)}, ${end}`,
+        name: named('return-loss', alone(pair), end),
         parameter: 'return-loss',
         pairs: [pair],
         db: (matrix) => decibels(at(matrix, side[end] + pair, side[end] + pair)),
@@ -111,7 +118,7 @@ function entriesOf(count: number): Entry[] {
 
 const ONE_PORT: readonly Entry[] = [
   {
-    name: 'Return loss',
+    name: tell('sweep', { parameter: 'return-loss', pairs: [], end: null, from: null }),
     parameter: 'return-loss',
     pairs: [0],
     db: (matrix) => decibels(size(matrix[0]?.[0] ?? { re: 0, im: 0 })),
@@ -173,27 +180,33 @@ export function judgeSweep(
     const marginDb = sweep.parameter === 'insertion-loss' ? limit - db : db - limit;
     if (!worst || marginDb < worst.marginDb) worst = { mhz, db, limitDb: limit, marginDb };
   }
-  const gaps = worst ? unmeasured(sweep, limits) : [];
-  const told = worst
-    ? `${sweep.name}: ${worst.marginDb >= 0 ? `${worst.marginDb.toFixed(1)} dB to spare` : `${(-worst.marginDb).toFixed(1)} dB short`} at ${figure(worst.mhz)} MHz.`
-    : `${sweep.name}: nothing in the range of ${limitName(limits)} was measured that counts.`;
-  const short = gaps.length > 0 ? ` Not proven ${gaps.join(' and ')}.` : '';
+  const gaps = unmeasured(sweep, limits);
+  const isWhole = gaps.belowMhz === null && gaps.aboveMhz === null;
   const meets = worst !== null && worst.marginDb >= 0;
   return {
     ...sweep,
-    pass: worst === null || (meets && gaps.length > 0) ? null : meets,
+    pass: worst === null || (meets && !isWhole) ? null : meets,
     worst,
-    sentence: told + short,
+    sentence: worst
+      ? tell('sweep-judged', {
+          name: sweep.name,
+          marginDb: worst.marginDb,
+          mhz: worst.mhz,
+          ...gaps,
+        })
+      : tell('sweep-outside', { name: sweep.name, limit: limitName(limits) }),
   };
 }
 
-const figure = (mhz: number): string => String(Number(mhz.toPrecision(4)));
+/** "Class E_A", "Category 6A". */
+export const limitName = ({ standard, name }: Pick<LimitSet, 'standard' | 'name'>) =>
+  tell('limit-name', { standard, class: name });
 
-/** Which part of a class's range was not measured: "above 100 MHz". */
-function unmeasured({ points }: Sweep, { name }: LimitSet): string[] {
+/** Which part of a class's range was not measured: below and above which frequency. */
+function unmeasured({ points }: Sweep, { name }: LimitSet) {
   const [first, last] = [points[0]?.mhz ?? 0, points.at(-1)?.mhz ?? 0];
-  return [
-    ...(first > 1 + NEARLY ? [`below ${figure(first)} MHz`] : []),
-    ...(last < MOST_MHZ[name] * (1 - NEARLY) ? [`above ${figure(last)} MHz`] : []),
-  ];
+  return {
+    belowMhz: first > 1 + NEARLY ? first : null,
+    aboveMhz: last < MOST_MHZ[name] * (1 - NEARLY) ? last : null,
+  };
 }

@@ -1,3 +1,4 @@
+import { inEnglish } from '../../testing/in-english';
 import { mostCordM } from './cords';
 import { reportLimits, type LimitsQuestion } from './limits-report';
 import { limitDb } from './class-limits';
@@ -98,7 +99,7 @@ describe('What a table does not show', () => {
     const told = (rows: readonly string[]) => {
       const report = reportLimits({ ...PLAIN, file: csv(rows) });
       if (!report.ok) throw new Error(report.reason);
-      return report.sweeps.map(({ pass, sentence }) => `${String(pass)} ${sentence}`);
+      return report.sweeps.map(({ pass, sentence }) => `${String(pass)} ${inEnglish(sentence)}`);
     };
     expect(told(['1,3,70', '100,20,45'])[1]).toMatch(/^null .* Not proven above 100 MHz\.$/);
     expect(told(['10,5,60', '250,34,36'])[1]).toMatch(/^null .* Not proven below 10 MHz\.$/);

@@ -1,4 +1,4 @@
-import { formatLength, type UnitSystem } from '../../units';
+import { common, type Message } from '../../message';
 import { parseSweepCsv, parseTouchstone } from '../../formats';
 import {
   LOOP_MOST_OHM,
@@ -12,11 +12,10 @@ import {
   type Warmth,
 } from './class-limits';
 import { cordsLossDb, type Cords } from './cords';
+import { tell } from './messages';
 import { judgeSweep, sweepsOf, type JudgedSweep, type Sweep } from './judge-sweep';
 
 export interface LimitsQuestion extends Warmth, LimitSet {
-  /** In which notes speak of lengths. */
-  readonly units?: UnitSystem | undefined;
   /** Added to the insertion loss that was measured; null for none. */
   readonly cords: Cords | null;
   /** A file as it was read; null to ask for the limits alone. */
@@ -35,7 +34,7 @@ export interface LimitsReport {
   /** The most that the loop of a pair may have. */
   readonly loopOhm: number;
   readonly sweeps: readonly JudgedSweep[];
-  readonly notes: readonly string[];
+  readonly notes: readonly Message[];
 }
 
 /** Points that a limit is drawn with, evenly by the logarithm of frequency. */
@@ -89,7 +88,7 @@ const unjudged = (row: Sweep, referenceOhm: number): JudgedSweep => ({
   ...row,
   pass: null,
   worst: null,
-  sentence: `${row.name}: measured against ${referenceOhm} ohm, so it is not judged; the limits are for ${PAIR_OHM} ohm.`,
+  sentence: tell('sweep-other-reference', { name: row.name, referenceOhm, pairOhm: PAIR_OHM }),
 });
 
 /** The insertion losses that belong to a sweep: of the pairs that it is about, where that is told. */
@@ -112,14 +111,9 @@ function withCords(row: Sweep, question: LimitsQuestion): Sweep {
   };
 }
 
-const cordNotes = (
-  { cords, units = 'metric' }: LimitsQuestion,
-  sweeps: readonly Sweep[],
-): string[] =>
+const cordNotes = ({ cords }: LimitsQuestion, sweeps: readonly Sweep[]): Message[] =>
   cords && cords.lengthM > 0 && sweeps.some(({ parameter }) => parameter === 'insertion-loss')
-    ? [
-        `Insertion loss is told with ${formatLength(cords.lengthM, units)} of cords added, as their class has them; all else is as measured, without them.`,
-      ]
+    ? [tell('cords-added', { lengthM: cords.lengthM })]
     : [];
 
 function readSweeps(
@@ -128,27 +122,27 @@ function readSweeps(
 ):
   | {
       readonly sweeps: readonly Sweep[];
-      readonly notes: readonly string[];
+      readonly notes: readonly Message[];
       /** What return loss was measured against; a table is taken for pairs. */
       readonly referenceOhm: number;
     }
   | { readonly line: number; readonly reason: string } {
   if (!isTouchstone(name, text)) {
     const parsed = parseSweepCsv(text);
-    return parsed.ok ? { sweeps: parsed.sweeps, notes: [], referenceOhm: PAIR_OHM } : parsed;
+    if (!parsed.ok) return parsed;
+    const named = parsed.sweeps.map((row) => ({
+      ...row,
+      name: common('name', { name: row.name }),
+    }));
+    return { sweeps: named, notes: [], referenceOhm: PAIR_OHM };
   }
   const parsed = parseTouchstone(text, name);
   if (!parsed.ok) return parsed;
   const { ports, referenceOhm } = parsed.network;
   const sweeps = sweepsOf(parsed.network);
   const notes = [
-    ...(sweeps.length === 0 ? [`Of ${ports} ports it is not known which pair is which.`] : []),
-    ...(ports === 4
-      ? ['Taken for two pairs: ports 1 and 2 their near ends, 3 and 4 their far ends.']
-      : []),
-    ...(ports === 8
-      ? ['Taken for four pairs: ports 1 to 4 their near ends, 5 to 8 their far ends.']
-      : []),
+    ...(sweeps.length === 0 ? [tell('ports-unknown', { ports })] : []),
+    ...(ports === 4 || ports === 8 ? [tell('ports-taken', { pairs: ports === 4 ? 2 : 4 })] : []),
   ];
   return { sweeps, notes, referenceOhm };
 }

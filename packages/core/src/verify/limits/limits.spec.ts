@@ -1,13 +1,8 @@
+import { common } from '../../message';
+import { inEnglish } from '../../testing/in-english';
 import { parseTouchstone } from '../../formats';
-import {
-  LOOP_MOST_OHM,
-  delayLimits,
-  heatFactor,
-  limitDb,
-  limitName,
-  type LimitSet,
-} from './class-limits';
-import { judgeSweep, sweepsOf, type Sweep } from './judge-sweep';
+import { LOOP_MOST_OHM, delayLimits, heatFactor, limitDb, type LimitSet } from './class-limits';
+import { judgeSweep, limitName, sweepsOf, type Sweep } from './judge-sweep';
 
 const COLD = { measuredC: 20, hottestC: 20, shielded: false };
 
@@ -84,7 +79,7 @@ describe('Limits of a class', () => {
     expect(limitDb('next', CLASS_E, 1)).toBe(65);
     expect(limitDb('next', { ...CLASS_E, name: '5e' }, 101)).toBeNull();
     expect(limitDb('next', CLASS_E, 0.9)).toBeNull();
-    expect([limitName(CLASS_E), limitName({ standard: 'tia', name: '6A' })]).toEqual([
+    expect(inEnglish([limitName(CLASS_E), limitName({ standard: 'tia', name: '6A' })])).toEqual([
       'Class E',
       'Category 6A',
     ]);
@@ -108,7 +103,7 @@ describe('Limits of a class', () => {
 
 describe('A measured sweep', () => {
   const at = (margin: number, parameter: Sweep['parameter'], to = 250): Sweep => ({
-    name: 'Sweep',
+    name: common('name', { name: 'Sweep' }),
     parameter,
     points: Array.from({ length: to }, (_, index) => {
       const mhz = index + 1;
@@ -126,7 +121,7 @@ describe('A measured sweep', () => {
     expect(judged.pass).toBeTrue();
     const short = judgeSweep(at(1, 'next'), CLASS_E, COLD);
     expect(short.pass).toBeFalse();
-    expect(short.sentence).toBe('Sweep: 0.5 dB short at 137 MHz.');
+    expect(inEnglish(short.sentence)).toBe('Sweep: 0.5 dB short at 137 MHz.');
   });
 
   it('of loss is told as it will be on the hottest day', () => {
@@ -137,7 +132,7 @@ describe('A measured sweep', () => {
   });
 
   it('says what was not measured, and judges nothing where there is nothing', () => {
-    expect(judgeSweep(at(2, 'next', 100), CLASS_E, COLD).sentence).toContain(
+    expect(inEnglish(judgeSweep(at(2, 'next', 100), CLASS_E, COLD).sentence)).toContain(
       'Not proven above 100 MHz',
     );
     const none = judgeSweep({ ...at(2, 'next'), points: [] }, CLASS_E, COLD);
@@ -189,7 +184,7 @@ describe('Touchstone files', () => {
       'b.S4P',
     );
     expect(four.points[0]?.s[2]?.[0]?.re).toBe(31);
-    expect(sweepsOf(four).map(({ name }) => name)).toContain('NEXT, near');
+    expect(sweepsOf(four).map(({ name }) => inEnglish(name))).toContain('NEXT, near');
   });
 
   it('of eight ports are four pairs, with the power sums of their crosstalk', () => {
@@ -199,7 +194,7 @@ describe('Touchstone files', () => {
       Array.from({ length: 8 }, (__, from) => `${ratio(to, from)} 0`).join(' '),
     );
     const sweeps = sweepsOf(read(`# MHz S MA R 100\n10 ${rows.join('\n')}`, 'four.s8p'));
-    const db = (name: string) => sweeps.find((row) => row.name === name)?.points[0]?.db;
+    const db = (name: string) => sweeps.find((row) => inEnglish(row.name) === name)?.points[0]?.db;
     expect(db('NEXT, near, first and second pair')).toBeCloseTo(40, 6);
     expect(db('PSNEXT, far, third pair')).toBeCloseTo(40 - 10 * Math.log10(3), 6);
     expect(db('ACR-F, first to fourth pair')).toBeCloseTo(60 - 6.02, 2);

@@ -1,2 +1,3 @@
 export { judgeLoops, loopExpected, unbalance, unbalanceBetween, type LoopVerdict } from './loop';
 export { powerBudget } from './power';
+export { tell as powerMessage, type PowerMessages } from './messages';

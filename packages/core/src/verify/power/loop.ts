@@ -1,7 +1,9 @@
 import { awgAreaMm2, coreOhm } from '../../catalogue';
 import { SCHEDULED_LENGTH_SHARE } from '../../link';
+import type { Message } from '../../message';
 import type { Uncertain } from '../../units';
 import type { CableFacts } from '../circuit/bench';
+import { tell } from './messages';
 
 /** Relative standard uncertainty of a drawn conductor's area. Generic. */
 const AREA_U = 0.02;
@@ -43,10 +45,8 @@ export interface LoopVerdict {
   /** Standard uncertainties from what is expected; null for an open loop. */
   readonly apart: number | null;
   readonly cause: LoopCause;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
-
-const ohms = (value: number) => `${Number(value.toPrecision(3))} Ω`;
 
 /** Beside its neighbours of the same cable, only contacts and twist differ: more than this is a joint. */
 const jointFrom = (middleOhm: number): number => Math.max(0.4, 0.06 * middleOhm);
@@ -68,48 +68,30 @@ export function judgeLoops(
   const whole = closed.filter((ohm) => !isShort(ohm));
   const middle = whole[Math.floor((whole.length - 1) / 2)] ?? expected.value;
   return measured.map(({ pair, ohm }): LoopVerdict => {
-    const say = (cause: LoopCause, sentence: string): LoopVerdict => ({
+    const say = (cause: LoopCause, sentence: Message): LoopVerdict => ({
       pair,
       measuredOhm: ohm,
       apart: ohm === null ? null : (ohm - expected.value) / expected.u,
       cause,
-      sentence: `Pair ${pair}: ${sentence}`,
+      sentence,
     });
-    if (ohm === null) return say('open', 'the loop is open.');
-    if (isShort(ohm))
-      return say(
-        'short',
-        `${ohms(ohm)} is far too little: its conductors touch before the far end.`,
-      );
-    const beyond =
-      mostOhm !== null && ohm > mostOhm
-        ? ` More than the ${mostOhm} Ω that a channel may have.`
-        : '';
+    if (ohm === null) return say('open', tell('loop-open', { pair }));
+    if (isShort(ohm)) return say('short', tell('loop-short', { pair, ohm }));
+    const beyondOhm = mostOhm !== null && ohm > mostOhm ? mostOhm : null;
     if (whole.length > 1 && ohm - middle > jointFrom(middle))
-      return say(
-        'joint',
-        `${ohms(ohm - middle)} more than the other pairs: a poor joint or contact.${beyond}`,
-      );
-    const times = `${(ohm / expected.value).toFixed(2)} times the expected`;
+      return say('joint', tell('loop-joint', { pair, moreOhm: ohm - middle, mostOhm: beyondOhm }));
     if (Math.abs(ohm - expected.value) / expected.u <= APART)
-      return beyond
-        ? say('over-limit', `${ohms(ohm)}, as its length lets expect.${beyond}`)
-        : say('as-expected', `${ohms(ohm)}, as expected.`);
-    if (ohm < expected.value)
-      return say('shorter', `${times}: the link is shorter, or thicker, than scheduled.`);
+      return beyondOhm === null
+        ? say('as-expected', tell('loop-as-expected', { pair, ohm }))
+        : say('over-limit', tell('loop-over-limit', { pair, ohm, mostOhm: beyondOhm }));
     const ratio = ohm / expected.value;
-    const clad = ratio >= CLAD.least && ratio <= CLAD.most;
-    if (whole.length < 2)
-      return say(
-        'longer',
-        `${times}: a poor joint, a longer or thinner cable${clad ? ', or copper-clad aluminium' : ''}. Measure another pair to tell.${beyond}`,
-      );
-    return clad
-      ? say(
-          'other-metal',
-          `${ratio.toFixed(2)} times what copper of this gauge and length has: copper-clad aluminium, or a cable that is longer than scheduled by as much. Scrape a conductor to tell.${beyond}`,
-        )
-      : say('longer', `${times}: longer, thinner, or a joint in every pair.${beyond}`);
+    if (ratio < 1) return say('shorter', tell('loop-shorter', { pair, ratio }));
+    const mayBeClad = ratio >= CLAD.least && ratio <= CLAD.most;
+    const times = { pair, ratio, mostOhm: beyondOhm };
+    if (whole.length < 2) return say('longer', tell('loop-alone', { ...times, mayBeClad }));
+    return mayBeClad
+      ? say('other-metal', tell('loop-other-metal', times))
+      : say('longer', tell('loop-longer', times));
   });
 }
 

@@ -59,19 +59,20 @@ describe('Loop resistance', () => {
 
   it('says of one pair alone that nobody can tell, and blames no metal where one pair has a joint', () => {
     const told = (...ohm: (number | null)[]) =>
-      judgeLoops(loopExpected(cable), four(...ohm)).map(({ sentence }) => sentence);
-    expect(told(value * 1.55)[0]).toContain('Measure another pair to tell');
+      judgeLoops(loopExpected(cable), four(...ohm)).map(({ sentence }) => sentence.code);
+    expect(told(value * 1.55)[0]).toBe('loop-alone');
     expect(causes(value, value * 1.55)).toEqual(['as-expected', 'joint']);
-    expect(told(value + 1, value * 1.5, value * 1.5, value * 1.5)[0]).toContain('as expected');
+    expect(told(value + 1, value * 1.5, value * 1.5, value * 1.5)[0]).toBe('loop-as-expected');
   });
 
   it('holds a channel to its 25 ohm, whatever its length lets expect', () => {
     const long = loopExpected({ ...cable, lengthM: 155 });
     const [pair] = judgeLoops(long, four(27.4, 27.4), 25);
     expect(pair?.cause).toBe('over-limit');
-    expect(pair?.sentence).toBe(
-      'Pair 1: 27.4 Ω, as its length lets expect. More than the 25 Ω that a channel may have.',
-    );
+    expect(pair?.sentence).toEqual({
+      code: 'loop-over-limit',
+      with: { pair: 1, ohm: 27.4, mostOhm: 25 },
+    });
     expect(judgeLoops(long, four(27.4, 27.4))[0]?.cause).toBe('as-expected');
   });
 

@@ -1,9 +1,13 @@
+import type { Message } from '../../message';
 import type { Uncertain } from '../../units';
+import { tell } from './messages';
 
 /** What one class of power sourcing gives, and what it needs at the far end. */
 export interface PowerClass {
   readonly id: string;
-  readonly name: string;
+  readonly standard: string;
+  readonly of: 'type' | 'class';
+  readonly number: number;
   /** Least at the source, volt; power it gives and that the device may draw, watt. */
   readonly sourceV: number;
   readonly sourceW: number;
@@ -13,17 +17,71 @@ export interface PowerClass {
 
 /** Source: IEEE 802.3-2022, clauses 33 (types 1 and 2) and 145 (types 3 and 4). */
 export const POWER_CLASSES: readonly PowerClass[] = [
-  { id: 'af', name: '802.3af, type 1', sourceV: 44, sourceW: 15.4, deviceW: 12.95, pairs: 2 },
-  { id: 'at', name: '802.3at, type 2', sourceV: 50, sourceW: 30, deviceW: 25.5, pairs: 2 },
-  { id: 'bt-5', name: '802.3bt, class 5', sourceV: 50, sourceW: 45, deviceW: 40, pairs: 4 },
-  { id: 'bt-6', name: '802.3bt, class 6', sourceV: 50, sourceW: 60, deviceW: 51, pairs: 4 },
-  { id: 'bt-7', name: '802.3bt, class 7', sourceV: 52, sourceW: 75, deviceW: 62, pairs: 4 },
-  { id: 'bt-8', name: '802.3bt, class 8', sourceV: 52, sourceW: 90, deviceW: 71.3, pairs: 4 },
+  {
+    id: 'af',
+    standard: '802.3af',
+    of: 'type',
+    number: 1,
+    sourceV: 44,
+    sourceW: 15.4,
+    deviceW: 12.95,
+    pairs: 2,
+  },
+  {
+    id: 'at',
+    standard: '802.3at',
+    of: 'type',
+    number: 2,
+    sourceV: 50,
+    sourceW: 30,
+    deviceW: 25.5,
+    pairs: 2,
+  },
+  {
+    id: 'bt-5',
+    standard: '802.3bt',
+    of: 'class',
+    number: 5,
+    sourceV: 50,
+    sourceW: 45,
+    deviceW: 40,
+    pairs: 4,
+  },
+  {
+    id: 'bt-6',
+    standard: '802.3bt',
+    of: 'class',
+    number: 6,
+    sourceV: 50,
+    sourceW: 60,
+    deviceW: 51,
+    pairs: 4,
+  },
+  {
+    id: 'bt-7',
+    standard: '802.3bt',
+    of: 'class',
+    number: 7,
+    sourceV: 52,
+    sourceW: 75,
+    deviceW: 62,
+    pairs: 4,
+  },
+  {
+    id: 'bt-8',
+    standard: '802.3bt',
+    of: 'class',
+    number: 8,
+    sourceV: 52,
+    sourceW: 90,
+    deviceW: 71.3,
+    pairs: 4,
+  },
 ];
 
 export interface PowerBudget {
   readonly id: string;
-  readonly name: string;
+  readonly name: Message;
   /** At the device while it draws all it may; null where the cable can't carry it. */
   readonly deviceV: number | null;
   readonly currentA: number | null;
@@ -31,7 +89,7 @@ export interface PowerBudget {
   /** The most that the device can draw before the source gives all it has, watt. */
   readonly mostW: number;
   readonly enough: boolean;
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /**
@@ -47,26 +105,34 @@ export interface PowerBudget {
 export function powerBudget(loop: Uncertain, wiredPairs = 4): PowerBudget[] {
   const worst = loop.value + 2 * loop.u;
   return POWER_CLASSES.filter(({ pairs }) => pairs <= wiredPairs).map(
-    ({ id, name, sourceV, sourceW, deviceW, pairs }) => {
+    ({ id, standard, of, number, sourceV, sourceW, deviceW, pairs }) => {
       const path = pairs === 2 ? worst / 2 : worst / 4;
       const most = sourceW - (sourceW / sourceV) ** 2 * path;
       const root = sourceV ** 2 - 4 * path * deviceW;
       const currentA = root < 0 ? null : (sourceV - Math.sqrt(root)) / (2 * path);
       const deviceV = currentA === null ? null : sourceV - currentA * path;
       const enough = currentA !== null && most >= deviceW - 0.05;
-      const told =
-        currentA === null || deviceV === null
-          ? `can’t carry ${deviceW} W`
-          : `${deviceV.toFixed(1)} V at the device at ${currentA.toFixed(2)} A, ${(currentA ** 2 * path).toFixed(1)} W lost`;
+      const name = tell('power-class', { standard, of, number });
+      const lostW = currentA === null ? null : currentA ** 2 * path;
+      const mostW = Math.max(0, most);
       return {
         id,
         name,
         deviceV,
         currentA,
-        lostW: currentA === null ? null : currentA ** 2 * path,
-        mostW: Math.max(0, most),
+        lostW,
+        mostW,
         enough,
-        sentence: `${name}: ${told}. ${enough ? 'Enough.' : `Not enough: ${Math.max(0, most).toFixed(1)} W of ${deviceW} W.`}`,
+        sentence: tell('power-arrives', {
+          source: name,
+          deviceW,
+          mostW,
+          isEnough: enough,
+          there:
+            currentA === null || deviceV === null || lostW === null
+              ? null
+              : { deviceV, currentA, lostW },
+        }),
       };
     },
   );

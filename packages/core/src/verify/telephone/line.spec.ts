@@ -1,11 +1,5 @@
-import {
-  LINE_ROWS,
-  NO_LINE_READINGS,
-  judgeLine,
-  ringerLoad,
-  type LineReading,
-  type LineReadings,
-} from './line';
+import { LINE_ROWS, judgeLine, ringerLoad } from './line';
+import { NO_LINE_READINGS, type LineReading, type LineReadings } from './readings';
 
 /** How a line that is made somehow answers each measurement. */
 type Truth = Readonly<Record<LineReading, number>>;
@@ -74,7 +68,7 @@ describe('Ringer load', () => {
     expect(ringerLoad([1, 1.5, 2], 4)).toEqual({
       sum: 4.5,
       enough: false,
-      sentence: '4.5 of 4: too much by 0.5. Some sets will not ring, or ring weakly: unplug one.',
+      sentence: { code: 'ringer-load', with: { sum: 4.5, most: 4, isEnough: false } },
     });
     expect(ringerLoad([], 4).sum).toBe(0);
   });

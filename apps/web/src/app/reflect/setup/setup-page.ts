@@ -127,7 +127,7 @@ export class SetupPage {
       sentence: `Pulse ${time(setup.pulseWidthS)}, span ${time(setup.spanS)}, ${setup.averages === 1 ? 'no averages' : `${setup.averages} averages`}.`,
       why:
         bad.length > 0
-          ? bad.map(({ sentence }) => sentence).join(' ')
+          ? bad.map(({ sentence }) => this.open.tell()(sentence)).join(' ')
           : 'This scope is good enough.',
     };
   });

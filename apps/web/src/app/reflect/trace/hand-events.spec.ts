@@ -1,4 +1,6 @@
 import type { TraceEvent } from '@near-spoke/core/reflect/analyse';
+import { tellIn } from '@near-spoke/words';
+import { ENGLISH } from '@near-spoke/words/en';
 import { HandEvents } from './hand-events';
 import { shown } from './shown-event';
 
@@ -56,7 +58,9 @@ describe('HandEvents', () => {
   it('are told with what lies within for 95 %, and the sum to check them by', () => {
     const hand = new HandEvents();
     hand.add({ value: 200e-9, u: 0.2e-9 });
-    const [rise, put, open] = hand.of(found, VELOCITY).map((one) => shown(one, VELOCITY, 'metric'));
+    const [rise, put, open] = hand
+      .of(found, VELOCITY)
+      .map((one) => shown(one, VELOCITY, tellIn(ENGLISH, 'metric')));
     expect(rise?.at).toBe('10.49 m ± 0.21 m');
     expect(rise?.back).toBe('19 % back');
     expect(rise?.ohms).toBe('147 Ω');
@@ -64,7 +68,9 @@ describe('HandEvents', () => {
     // Nothing is known of what a person put there but where it is.
     expect([put?.sure, put?.back, put?.ohms]).toEqual(['', '', '']);
     expect(open?.words.name).toBe('Open');
-    const [feet] = hand.of(found, VELOCITY).map((one) => shown(one, VELOCITY, 'imperial'));
+    const [feet] = hand
+      .of(found, VELOCITY)
+      .map((one) => shown(one, VELOCITY, tellIn(ENGLISH, 'imperial')));
     expect(feet?.at).toMatch(/ft/);
   });
 });

@@ -1,13 +1,6 @@
 import { distanceSum } from '@near-spoke/core/reflect/hand';
-import {
-  formatDistance,
-  formatOhm,
-  formatUncertain,
-  type Uncertain,
-  type UnitSystem,
-} from '@near-spoke/core/units';
-import { EVENT_WORDS, surely } from '../event-words';
-
+import { formatDistance, formatOhm, formatUncertain, type Uncertain } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
 import type { HandEvent } from './hand-events';
 
 /** An event with all that is written of it. */
@@ -16,18 +9,26 @@ export type ShownEvent = HandEvent & ReturnType<typeof textsOf>;
 /** From here on an impedance is as good as none: an open end's, or what hardly leaks. */
 const MOST_OHM = 1e5;
 
-const textsOf = (event: HandEvent, velocityFactor: Uncertain, units: UnitSystem) => ({
-  words: EVENT_WORDS[event.kind],
-  sure: event.kind === 'hand' ? '' : surely(event.confidence),
+/** From here on a kind is told as sure, and as likely. */
+const [SURE, LIKELY] = [0.95, 0.75];
+
+const textsOf = (event: HandEvent, velocityFactor: Uncertain, { units, pages }: Tell) => ({
+  words: pages.trace.kinds[event.kind],
+  sure: event.kind === 'hand' ? '' : surely(event.confidence, pages.trace),
   at: formatUncertain(event.distanceM, units),
   about: formatDistance(event.distanceM.value, units, 1),
-  back: event.kind === 'hand' ? '' : `${(100 * event.reflection.value).toFixed(0)} % back`,
+  back: event.kind === 'hand' ? '' : pages.trace.back((100 * event.reflection.value).toFixed(0)),
   ohms: event.ohm === null || event.ohm > MOST_OHM ? '' : formatOhm(event.ohm),
   sum: distanceSum(velocityFactor.value, event.delayS.value, units),
 });
 
-export const shown = (
-  event: HandEvent,
-  velocityFactor: Uncertain,
-  units: UnitSystem,
-): ShownEvent => ({ ...event, ...textsOf(event, velocityFactor, units) });
+/** How sure a kind is, in words. */
+function surely(confidence: number, say: Tell['pages']['trace']): string {
+  if (confidence >= SURE) return say.sure;
+  return confidence >= LIKELY ? say.likely : say.untold;
+}
+
+export const shown = (event: HandEvent, velocityFactor: Uncertain, tell: Tell): ShownEvent => ({
+  ...event,
+  ...textsOf(event, velocityFactor, tell),
+});

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import type { Problem } from '@near-spoke/core/reflect/analyse';
+import type { Tell, Told } from '@near-spoke/words';
 import type { ShownEvent } from './shown-event';
 
 /** What is on the cable, in the order of its distance, and what must be known before it is trusted. */
@@ -14,7 +15,8 @@ import type { ShownEvent } from './shown-event';
 export class TraceEvents {
   readonly events = input.required<readonly ShownEvent[]>();
   readonly main = input.required<ShownEvent | null>();
-  readonly problems = input.required<readonly Problem[]>();
+  readonly problems = input.required<readonly Told<Problem>[]>();
+  readonly say = input.required<Tell['pages']['trace']>();
   /** What to measure first, so that less has to be opened. */
   readonly better = input<string>('');
   readonly chosen = output<ShownEvent>();

@@ -2,15 +2,15 @@ import type { ReflectFacts } from '@near-spoke/core/reflect/cable';
 import type { Typed } from '@near-spoke/core/reflect/told';
 import type { NumberField, Texts } from '../../shell/number-fields';
 
-/** What a trace is measured with. */
-export const TRACE_FIELDS: readonly NumberField[] = [
-  { id: 'vf', name: 'Velocity factor', unit: '' },
-  { id: 'vfU', name: 'Give or take', unit: '' },
-  { id: 'ohm', name: 'Cable impedance', unit: 'Ω' },
-  { id: 'source', name: 'Source', unit: 'Ω' },
-  { id: 'scope', name: 'Scope input', unit: 'Ω' },
-  { id: 'width', name: 'Pulse width', unit: 'ns' },
-  { id: 'rise', name: 'Rise', unit: 'ns' },
+/** What a trace is measured with; a page gives them their names. */
+export const TRACE_FIELDS: readonly (Omit<NumberField, 'name'> & { readonly id: TraceNumber })[] = [
+  { id: 'vf', unit: '' },
+  { id: 'vfU', unit: '' },
+  { id: 'ohm', unit: 'Ω' },
+  { id: 'source', unit: 'Ω' },
+  { id: 'scope', unit: 'Ω' },
+  { id: 'width', unit: 'ns' },
+  { id: 'rise', unit: 'ns' },
 ];
 
 export const TRACE_BOUNDS = {

@@ -39,7 +39,6 @@ import { Unbroken } from '../../shell/unbroken';
 import { Words } from '../../words/words';
 import { CableFacts } from '../../link/cable-facts';
 import { LastTrace } from '../last-trace';
-import { velocitySource } from '../velocity-source';
 import { HandEvents } from './hand-events';
 import { ImpedanceView } from './impedance-view';
 import { KeptPlaces } from './kept-places';
@@ -55,18 +54,7 @@ import { KeyOf } from '../../shell/key-of';
 /** Nearer than this two places are one that was kept already. Generic, m. */
 const SAME_PLACE_M = 0.02;
 
-const FAR_END_CHOICES: readonly Choice<FarEnd>[] = [
-  { id: 'unsaid', name: 'Not said' },
-  { id: 'open', name: 'Nothing, open' },
-  { id: 'terminated', name: 'Its terminator' },
-  { id: 'short', name: 'A short' },
-];
-
-const LAUNCHES = [
-  { id: 'auto', name: 'Find out' },
-  { id: 'pulse', name: 'Pulse' },
-  { id: 'step', name: 'Step' },
-] as const;
+const LAUNCHES = ['auto', 'pulse', 'step'] as const;
 
 /** A trace of this link: taken in, explained, and told as a place on its route. */
 @Component({
@@ -98,10 +86,16 @@ export class TracePage {
   private readonly work = inject(TraceWork);
   private readonly hand = inject(HandEvents);
 
-  protected readonly fields = TRACE_FIELDS;
+  /** What the page says of itself. */
+  protected readonly say = computed(() => this.open.tell().pages.trace);
+  protected readonly fields = computed(() =>
+    TRACE_FIELDS.map((field) => ({ ...field, name: this.say().fields[field.id] })),
+  );
   protected readonly accept = TRACE_FILES;
-  protected readonly launches = LAUNCHES;
-  protected readonly pulse = kept('reflect.pulse', 'auto', isOneOf('auto', 'pulse', 'step'));
+  protected readonly launches = computed(() =>
+    LAUNCHES.map((id) => ({ id, name: this.say().launches[id] })),
+  );
+  protected readonly pulse = kept('reflect.pulse', 'auto', isOneOf(...LAUNCHES));
   protected readonly file = this.work.file;
   protected readonly refused = this.work.refused;
   protected readonly progress = this.work.progress;
@@ -113,7 +107,9 @@ export class TracePage {
     kept<FarEnd>(`reflect.farEnd.${this.open.id()}`, 'unsaid', isOneOf(...FAR_ENDS)),
   );
   protected readonly farEnd = computed(() => this.farEnds()());
-  protected readonly ends = FAR_END_CHOICES;
+  protected readonly ends = computed((): readonly Choice<FarEnd>[] =>
+    FAR_ENDS.map((id) => ({ id, name: this.say().farEnd[id] })),
+  );
 
   /** The velocity factor that the end of a trace gave, as it was written. */
   private readonly endFactors = computed(() =>
@@ -122,7 +118,7 @@ export class TracePage {
   private readonly lastTrace = inject(LastTrace);
   private readonly cables = inject(CableFacts);
   private readonly facts = this.cables.known;
-  protected readonly source = computed(() => velocitySource(this.cables.velocityOf('')));
+  protected readonly source = computed(() => this.say().velocityFrom(this.cables.velocityOf('')));
   /** What is typed, over what is known of the cable. */
   protected readonly typed = new KeptTexts(
     () => `reflect.${this.open.id()}`,
@@ -132,10 +128,8 @@ export class TracePage {
     typedNumbers<TraceNumber>(this.typed.texts(), TRACE_BOUNDS),
   );
   protected readonly wrong = computed(() => {
-    const names = this.numbers().wrong.map(
-      (id) => TRACE_FIELDS.find((field) => field.id === id)?.name ?? id,
-    );
-    return names.length > 0 ? `${names.join(', ')}: not a value that can be.` : '';
+    const names = this.numbers().wrong.map((id) => this.say().fields[id]);
+    return names.length > 0 ? this.say().cantBe(names.join(', ')) : '';
   });
   protected readonly velocity = computed(
     () => velocityTold(typedIn(this.numbers().value), this.facts()) ?? ANY_VELOCITY,
@@ -143,8 +137,8 @@ export class TracePage {
 
   private readonly found = computed(() => this.explained()?.analysis.events ?? []);
   protected readonly events = computed(() => {
-    const [velocity, units] = [this.velocity(), this.open.units()];
-    return this.hand.of(this.found(), velocity).map((event) => shown(event, velocity, units));
+    const [velocity, tell] = [this.velocity(), this.open.tell()];
+    return this.hand.of(this.found(), velocity).map((event) => shown(event, velocity, tell));
   });
   protected readonly places = computed(() => this.events().filter(({ kind }) => kind !== 'ghost'));
   /** The event that is asked for: the one that was chosen, else the first that is no good end. */
@@ -189,31 +183,35 @@ export class TracePage {
     if (verdict?.where === 'far-plug' || verdict?.where === 'near-plug')
       return `${verdict.sentence} ${verdict.why}`;
     const [place, doubt] = [told(this.place(), kept), told(this.doubt(), kept)];
-    return `${event.words.name} at ${event.at}. ${place?.sentence ?? ''} ${doubt ?? ''}`.trim();
+    const { words, at } = shown(event, this.velocity(), kept);
+    const head = kept.pages.trace.keptAt(words.name, at);
+    return `${head} ${place?.sentence ?? ''} ${doubt ?? ''}`.trim();
   });
-  protected readonly problems = computed(() => this.explained()?.analysis.problems ?? []);
+  protected readonly problems = computed(() =>
+    told(this.explained()?.analysis.problems ?? [], this.open.tell()),
+  );
 
   protected readonly next = computed(() => {
-    const name = this.file()?.name ?? '';
-    if (this.progress() !== null) return { sentence: 'Working it out.', why: name, action: '' };
+    const [name, say] = [this.file()?.name ?? '', this.say()];
+    if (this.progress() !== null) return { sentence: say.working, why: name, action: '' };
     if (!this.explained())
       return {
-        sentence: 'Give a trace: an oscilloscope’s table or a Touchstone file.',
-        why: 'Drop it here, paste it, or take it from a reflectometer. CSV of any kind, .s1p, .s2p, gzip too.',
-        action: 'Choose a file',
+        sentence: say.giveTrace,
+        why: say.giveHow,
+        action: say.choose,
       };
     const [place, event, link] = [this.place(), this.main(), this.open.link()];
     if (!place || !event || !link)
       return {
-        sentence: this.problems()[0]?.sentence ?? 'Nothing comes back.',
+        sentence: this.problems()[0]?.sentence ?? say.nothing,
         why: name,
-        action: 'Choose another file',
+        action: say.chooseOther,
       };
     const { sentence, why } = told(this.verdictOn(event, link), this.open.tell());
     const said = { sentence, why: why || this.open.tell()(place.sentence) };
     return this.keptHere()
-      ? { ...said, why: `Kept in the record. ${said.why}`, action: 'Open the record' }
-      : { ...said, action: 'Keep this place' };
+      ? { ...said, why: say.kept(said.why), action: say.openRecord }
+      : { ...said, action: say.keep };
   });
 
   /** What the trace's own end tells for free, where it is the link's. */
@@ -235,7 +233,7 @@ export class TracePage {
   });
 
   private readonly told = computed(() =>
-    toldBy(typedIn(this.numbers().value), this.pulse(), this.facts(), this.open.units()),
+    toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()),
   );
   /** What is told but for the velocity factor: where an echo stands is one thing, what it is another. */
   private readonly toldOfEchoes = computed(() => {

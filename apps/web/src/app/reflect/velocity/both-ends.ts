@@ -17,8 +17,9 @@ import {
   type TwoEnds,
 } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy } from '@near-spoke/core/reflect/told';
-import { placeOnLink } from '@near-spoke/core/reflect/place';
+import { placeOnLink, type PlaceKind } from '@near-spoke/core/reflect/place';
 import { WITHIN_95, formatUncertain, type Uncertain } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
 import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
 import { fieldsIn } from '../../shell/in-units';
@@ -27,7 +28,6 @@ import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { Unbroken } from '../../shell/unbroken';
 import { Words } from '../../words/words';
-import { EVENT_WORDS } from '../event-words';
 import { EndTrace } from './end-trace';
 import { giveOrTake } from './give-or-take';
 
@@ -44,7 +44,7 @@ const BOUNDS = {
 
 /** A place by its name, and where on the link's route it is. */
 type Told = TwoEnds & {
-  readonly kind: keyof typeof EVENT_WORDS;
+  readonly kind: PlaceKind;
   readonly name: string;
   /** From here, with what it is within for 95 %. */
   readonly at: string;
@@ -73,9 +73,7 @@ export class BothEnds {
   protected readonly lengthField = computed(() => fieldsIn(LENGTH_FIELD, this.open.units()));
   protected readonly delayFields = DELAY_FIELDS;
   protected readonly giveOrTake = giveOrTake;
-  protected readonly told = computed(() =>
-    toldBy({}, 'auto', this.facts.known(), this.open.units()),
-  );
+  protected readonly told = computed(() => toldBy({}, 'auto', this.facts.known()));
   protected readonly near = signal<readonly SeenFromEnd[]>([]);
   protected readonly far = signal<readonly SeenFromEnd[]>([]);
   private readonly numbers = computed(() =>
@@ -96,18 +94,12 @@ export class BothEnds {
         this.far(),
         lengthM,
         this.measured() ?? this.facts.known()?.velocityFactor ?? ANY_VELOCITY,
-        this.open.units(),
       ).map((pair) => this.withRoute(pair.near.kind, pair));
     const { near, far } = value;
     if (wrong.length > 0 || near === null || far === null) return [];
     const { delayU } = this.spreads();
     const of = (nanoseconds: number) => ({ value: nanoseconds * 1e-9, u: delayU });
-    return [
-      this.withRoute(
-        'hand',
-        placeFromTwoEnds(lengthM, of(near), of(far), this.measured(), this.open.units()),
-      ),
-    ];
+    return [this.withRoute('hand', placeFromTwoEnds(lengthM, of(near), of(far), this.measured()))];
   });
   protected readonly none = computed(() => {
     const waiting = this.near().length > 0 || this.far().length > 0;
@@ -135,12 +127,18 @@ export class BothEnds {
     );
   }
 
-  protected keepPlace({ kind, name, placeM, where }: Told): void {
+  protected keepPlace({ kind, placeM, where }: Told): void {
+    const kept = this.words.kept(this.open.units());
+    const name = this.nameOf(kind, kept.pages.trace);
     this.facts.keepPlace(
       kind,
       placeM,
-      `${name} at ${formatUncertain(placeM, this.open.units())}, from both ends. ${this.words.kept(this.open.units())(where)}`,
+      `${kept.pages.trace.keptFromBoth(name, formatUncertain(placeM, kept.units))} ${kept(where)}`,
     );
+  }
+
+  private nameOf(kind: PlaceKind, say: Tell['pages']['trace']): string {
+    return kind === 'hand' ? say.ofBothEnds : say.kinds[kind].name;
   }
 
   private withRoute(kind: Told['kind'], ends: TwoEnds): Told {
@@ -150,7 +148,7 @@ export class BothEnds {
       ...ends,
       kind,
       at: formatUncertain(ends.placeM, this.open.units()),
-      name: kind === 'hand' ? 'The place' : EVENT_WORDS[kind].name,
+      name: this.nameOf(kind, this.open.tell().pages.trace),
       // Where the ends don't agree there is nothing to open.
       where:
         link && ends.agree !== false ? placeOnLink(seen, ends.placeM.u, link).sentence : NOTHING,

@@ -12,7 +12,6 @@ import { NumberFields, type NumberField } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
 import { LastTrace } from '../last-trace';
-import { velocitySource } from '../velocity-source';
 
 const FIELDS: readonly NumberField[] = [
   { id: 'reel', name: 'Reel', unit: '', hint: 'what it is called', text: true },
@@ -49,7 +48,9 @@ export class ReelPage {
   );
   private readonly reel = computed(() => (this.typed.texts()['reel'] ?? '').trim());
   private readonly known = computed(() => this.facts.velocityOf(this.reel()));
-  protected readonly source = computed(() => velocitySource(this.known()));
+  protected readonly source = computed(() =>
+    this.open.tell().pages.trace.velocityFrom(this.known()),
+  );
   protected readonly texts = computed(() => {
     const { value, u } = this.known().velocityFactor;
     return { vf: value.toFixed(4), vfU: u.toFixed(4), ...this.typed.texts() };

@@ -20,7 +20,6 @@ import { typedNumber, typedNumbers } from '../../shell/typed-number';
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
 import { LastTrace } from '../last-trace';
-import { velocitySource } from '../velocity-source';
 import { BothEnds } from './both-ends';
 import { giveOrTake } from './give-or-take';
 
@@ -131,7 +130,7 @@ export class VelocityPage {
   protected readonly reckoned = computed(() => {
     const own = typedNumber(this.typed.texts()['own']);
     const [first] = this.lengths();
-    return own !== null && own > 0 && first ? compareReckoned(own, first, this.open.units()) : '';
+    return own !== null && own > 0 && first ? this.open.tell()(compareReckoned(own, first)) : '';
   });
   protected readonly leads = computed(() => {
     const leads = this.solution()?.leadsS;
@@ -158,7 +157,7 @@ export class VelocityPage {
         sentence: measured
           ? `Velocity factor ${giveOrTake(measured, 4)}: not to be kept.`
           : 'No velocity factor can be more than 1.',
-        why: verdict.sentence,
+        why: this.open.tell()(verdict.sentence),
         action: '',
       };
     return {
@@ -176,7 +175,10 @@ export class VelocityPage {
   /** What the other pages go by, and all that it comes from. */
   protected readonly known = computed(() => {
     const known = this.facts.velocityOf(this.reel());
-    return { told: giveOrTake(known.velocityFactor, 4), source: velocitySource(known) };
+    return {
+      told: giveOrTake(known.velocityFactor, 4),
+      source: this.open.tell().pages.trace.velocityFrom(known),
+    };
   });
   protected readonly rows = computed(() =>
     ofDeed(this.facts.all(), 'velocity')

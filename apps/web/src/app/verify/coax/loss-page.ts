@@ -112,7 +112,11 @@ export class LossPage {
     const told = ({ value, u }: { value: number; u: number }) =>
       `${value.toFixed(1)} ± ${(2 * u).toFixed(1)}`;
     return [
-      ...budget.rows.map(({ what, db }) => ({ what, db: told(db), share: db.value })),
+      ...budget.rows.map(({ what, db }) => ({
+        what: this.open.tell()(what),
+        db: told(db),
+        share: db.value,
+      })),
       { what: 'In all', db: told(budget.total), share: budget.total.value },
     ];
   });

@@ -137,12 +137,12 @@ export class LampTesterPage {
   );
   protected readonly told = computed(() => {
     const choice = this.choice();
-    const [warning] = this.build().warnings;
-    if (!choice) return { sentence: warning ?? 'Choose a supply and a lamp.', why: '' };
+    const warnings = this.build().warnings.map(this.tell());
+    if (!choice) return { sentence: warnings[0] ?? 'Choose a supply and a lamp.', why: '' };
     return {
       sentence: `Solder ${this.seriesName()} beside each lamp: ${(choice.newA * 1000).toFixed(1)} mA.`,
       why:
-        this.build().warnings.join(' ') ||
+        warnings.join(' ') ||
         `Four lamps, four resistors, one ${this.supplyName()}, a jack for the near end and a jack whose pairs are looped for the far end.`,
     };
   });

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input } from '@angular/core';
 import type { JudgedSweep, LimitsReport, Parameter } from '@near-spoke/core/verify/limits';
+import type { Tell, Told } from '@near-spoke/words';
 import type { ChartDataset } from 'chart.js';
 import { chartAxis, type ChartColours } from '../../shell/chart-look';
 import { Plot, type PlotContent, type PlotLayout } from '../../shell/plot';
@@ -19,7 +20,8 @@ const PLAIN_MOST_MHZ = 100;
 export class LimitPlot {
   readonly parameter = input.required<Parameter>();
   readonly limits = input.required<LimitsReport['limits']>();
-  readonly sweeps = input.required<readonly JudgedSweep[]>();
+  readonly sweeps = input.required<readonly Told<JudgedSweep>[]>();
+  readonly say = input.required<Tell['pages']['limits']>();
   readonly label = input.required<string>();
 
   private readonly limit = computed(
@@ -27,7 +29,7 @@ export class LimitPlot {
   );
   private readonly mostMhz = computed(() => this.limit().at(-1)?.mhz ?? PLAIN_MOST_MHZ);
   protected readonly layout = computed(() => {
-    const most = this.mostMhz();
+    const [most, say] = [this.mostMhz(), this.say()];
     return (colours: ChartColours): PlotLayout => ({
       scales: {
         x: {
@@ -49,17 +51,17 @@ export class LimitPlot {
       legend: { usePointStyle: true, pointStyleWidth: 36 },
       tooltip: {
         label: ({ dataset, parsed }) =>
-          `${dataset.label ?? ''}: ${parsed.y?.toFixed(1) ?? ''} dB at ${parsed.x?.toFixed(1) ?? ''} MHz`,
+          say.point(dataset.label ?? '', parsed.y?.toFixed(1) ?? '', parsed.x?.toFixed(1) ?? ''),
       },
     });
   });
   protected readonly content = computed(() => {
-    const limit = this.limit();
+    const [limit, say] = [this.limit(), this.say()];
     const sweeps = this.sweeps().filter(({ parameter }) => parameter === this.parameter());
     return ({ ink, bad }: ChartColours): PlotContent => ({
       heights: null,
       datasets: [
-        { ...PLAIN, label: 'Limit', data: lineOf(limit), borderColor: bad, borderWidth: 1.5 },
+        { ...PLAIN, label: say.limit, data: lineOf(limit), borderColor: bad, borderWidth: 1.5 },
         ...sweeps.map((row, index) => ({
           ...PLAIN,
           label: row.name,
@@ -71,7 +73,7 @@ export class LimitPlot {
           worst
             ? [
                 {
-                  label: `Least to spare, ${name}`,
+                  label: say.leastToSpare(name),
                   data: [{ x: worst.mhz, y: worst.db }],
                   borderColor: ink,
                   backgroundColor: worst.marginDb < 0 ? bad : ink,

@@ -20,6 +20,7 @@ import {
   type LimitsQuestion,
   type Parameter,
 } from '@near-spoke/core/verify/limits';
+import { told } from '@near-spoke/words';
 import { OpenLink } from '../../link/open-link';
 import { isOneOf, kept } from '../../shell/kept';
 import { Reads } from '../../shell/reads';
@@ -28,18 +29,7 @@ import { NextThing } from '../../shell/next-thing';
 import { OneOf } from '../../shell/one-of';
 import { LimitPlot } from './limit-plot';
 
-const NAME: Readonly<Record<Parameter, string>> = {
-  'insertion-loss': 'Insertion loss',
-  next: 'NEXT',
-  'ps-next': 'PSNEXT',
-  'acr-f': 'ACR-F',
-  'ps-acr-f': 'PSACR-F',
-  'return-loss': 'Return loss',
-};
-const KINDS = [
-  { id: 'permanent-link', name: 'Permanent link' },
-  { id: 'channel', name: 'Channel' },
-] as const;
+const KINDS: readonly LimitKind[] = ['permanent-link', 'channel'];
 const MOST_BYTES = 20_000_000;
 
 /** A measured sweep against the limits of a class: pass or fail, by how much, and at which frequency. */
@@ -61,6 +51,9 @@ const MOST_BYTES = 20_000_000;
 })
 export class LimitsPage {
   protected readonly open = inject(OpenLink);
+  private readonly tell = this.open.tell;
+  /** What the page says of itself. */
+  protected readonly say = computed(() => this.tell().pages.limits);
   protected readonly standards = LIMIT_STANDARDS.map((id) => ({ id, name: STANDARD_NAME[id] }));
   protected readonly standard = kept<LimitStandard>(
     'limits.standard',
@@ -70,12 +63,16 @@ export class LimitsPage {
   protected readonly classes = computed(() =>
     LIMIT_CLASSES.map((id) => ({
       id,
-      name: limitName({ standard: this.standard(), name: id }).replace('_', ''),
+      name: this.limitOf(id),
     })),
   );
-  protected readonly kinds = KINDS;
+  protected readonly kinds = computed(() =>
+    KINDS.map((id) => ({ id, name: this.say().kinds[id] })),
+  );
   protected readonly mostMhz = MOST_MHZ;
-  protected readonly parameters = PARAMETERS.map((id) => ({ id, name: NAME[id] }));
+  protected readonly parameters = computed(() =>
+    PARAMETERS.map((id) => ({ id, name: this.say().parameters[id] })),
+  );
   protected readonly gauges = [24, 26] as const;
   private readonly cable = computed(() => {
     const link = this.open.link();
@@ -109,66 +106,66 @@ export class LimitsPage {
       hottestC: this.hottestC(),
       cords: this.cordsM() > 0 ? { lengthM: this.cordsM(), more: CORD_LOSS[this.gauge()] } : null,
       file: this.file(),
-      units: this.open.units(),
     }),
   );
   protected readonly problem = computed(() => {
     const report = this.report();
     if (this.refused()) return this.refused();
-    return report.ok ? '' : `${this.file()?.name ?? ''}, line ${report.line}: ${report.reason}.`;
+    return report.ok ? '' : this.say().unread(this.file()?.name ?? '', report.line, report.reason);
   });
   protected readonly shown = computed(() => {
     const report = this.report();
-    return report.ok ? report : null;
+    return report.ok ? told(report, this.tell()) : null;
   });
   protected readonly cordAdvice = computed(() => {
     const fixedM = this.open.link()?.lengthM;
-    if (fixedM === null || fixedM === undefined)
-      return 'This link’s length is not known: how much cord it may have can’t be told.';
+    if (fixedM === null || fixedM === undefined) return this.say().unknownLength;
     const most = mostCordM(fixedM, CORD_LOSS[this.gauge()], this.hottestC(), this.shielded());
-    const units = this.open.units();
+    const length = (metres: number) => formatLength(metres, this.open.units());
     return most === 0
-      ? `At ${this.hottestC()} °C this link of ${formatLength(fixedM, units)} is too long for a channel with cords.`
-      : `With ${this.gauge()} AWG cords this link of ${formatLength(fixedM, units)} may have ${formatLength(most, units)} of cord in all, at ${this.hottestC()} °C.`;
+      ? this.say().tooLong(this.hottestC(), length(fixedM))
+      : this.say().mayHave(this.gauge(), length(fixedM), length(most), this.hottestC());
   });
 
-  protected readonly told = computed(() => {
-    const sweeps = this.shown()?.sweeps ?? [];
+  protected readonly next = computed(() => {
+    const [sweeps, say] = [this.shown()?.sweeps ?? [], this.say()];
     if (!this.file() || this.problem())
       return {
-        sentence: 'Give a measured sweep: a Touchstone file, or a table.',
-        why: `A .s2p or .s4p file, or CSV with a column of frequency and columns named insertion loss, NEXT, PSNEXT, ACR-F, PSACR-F or return loss. Limits: ${STANDARD_NAME[this.standard()]}.`,
-        action: 'Choose a file',
+        sentence: say.give,
+        why: say.giveHow(STANDARD_NAME[this.standard()]),
+        action: say.choose,
       };
     const judged = sweeps.filter(({ worst }) => worst !== null);
-    const worst = [...judged].sort(
-      (a, b) => (a.worst?.marginDb ?? 0) - (b.worst?.marginDb ?? 0),
-    )[0];
+    const [worst] = [...judged].sort((a, b) => (a.worst?.marginDb ?? 0) - (b.worst?.marginDb ?? 0));
     const failed = judged.filter(({ pass }) => pass === false).length;
     const unproven = judged.some(({ pass }) => pass === null);
-    const verdict = failed > 0 ? 'Does not meet' : unproven ? 'Not proven for' : 'Meets';
-    const name = limitName({ standard: this.standard(), name: this.name() }).replace('_', '');
-    const missing = this.parameters.filter(
+    const verdict = failed > 0 ? say.fails : unproven ? say.unproven : say.meets;
+    const missing = this.parameters().filter(
       ({ id }) => !judged.some(({ parameter }) => parameter === id),
     );
+    const inPart = failed === 0 && missing.length > 0 ? say.inWhatWasMeasured : '';
     return {
       sentence: worst
-        ? `${verdict} ${name}${failed === 0 && missing.length > 0 ? ' in what was measured' : ''}: ${worst.sentence}`
-        : 'Nothing in this file can be judged.',
+        ? `${verdict(this.limitOf(this.name()))}${inPart}: ${worst.sentence}`
+        : say.cantJudge,
       why: [
-        failed > 1 ? `${failed} of ${judged.length} sweeps are beyond their limit.` : '',
+        failed > 1 ? say.beyond(failed, judged.length) : '',
         judged.length > 0 && missing.length > 0
-          ? `Not in this file: ${missing.map((row) => row.name).join(', ')}.`
+          ? say.missing(missing.map(({ name }) => name).join(', '))
           : '',
       ]
         .filter(Boolean)
         .join(' '),
-      action: 'Choose another file',
+      action: say.chooseOther,
     };
   });
 
   constructor() {
     this.open.layer.set(null);
+  }
+
+  private limitOf(name: LimitClass): string {
+    return this.tell()(limitName({ standard: this.standard(), name })).replace('_', '');
   }
 
   protected choose(name: LimitClass): void {
@@ -178,7 +175,7 @@ export class LimitsPage {
   protected async take(file: File | undefined): Promise<void> {
     if (!file) return;
     if (file.size > MOST_BYTES) {
-      this.refused.set(`${file.name} is larger than ${MOST_BYTES / 1e6} MB. Export fewer points.`);
+      this.refused.set(this.say().tooLarge(file.name, MOST_BYTES / 1e6));
       return;
     }
     this.refused.set('');

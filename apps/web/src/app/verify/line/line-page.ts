@@ -17,20 +17,15 @@ import {
   NO_LINE_READINGS,
   RINGER_LIMITS,
   judgeLine,
+  lineMessage,
   ringerLoad,
   type LineReadings,
 } from '@near-spoke/core/verify/telephone';
+import { told } from '@near-spoke/words';
 import { OpenLink } from '../../link/open-link';
 import { isText, isTexts, kept } from '../../shell/kept';
 import { NextThing } from '../../shell/next-thing';
 import { typedNumber } from '../../shell/typed-number';
-
-const SIDE = {
-  ours: 'Ours',
-  theirs: 'The provider’s',
-  set: 'A set, or what is plugged in',
-  nobody: 'Nobody’s: the line is good',
-} as const;
 
 /** A telephone line measured step by step: what to measure next, and whose the fault is. */
 @Component({
@@ -53,6 +48,9 @@ export class LinePage {
   private readonly open = inject(OpenLink);
   protected readonly link = computed(() => this.open.link());
   private readonly boxes = viewChildren<ElementRef<HTMLInputElement>>('volts');
+  protected readonly tell = this.open.tell;
+  /** What the page says of itself. */
+  protected readonly say = computed(() => this.tell().pages.line);
   protected readonly limits = RINGER_LIMITS;
   private readonly typed = computed(() =>
     kept<readonly string[]>(`line.${this.open.id()}`, [], isTexts),
@@ -65,11 +63,17 @@ export class LinePage {
   );
   protected readonly loads = computed(() => this.loadTexts()());
   protected readonly rows = computed(() =>
-    LINE_ROWS.map((row, index) => ({ ...row, index, text: this.typed()()[index] ?? '' })),
+    LINE_ROWS.map((row, index) => ({
+      ...row,
+      index,
+      order: this.tell()(lineMessage('line-order', { reading: row.id })),
+      usual: this.tell()(lineMessage('line-usual', { reading: row.id })),
+      text: this.typed()()[index] ?? '',
+    })),
   );
   protected readonly problem = computed(() => {
     const bad = this.rows().find(({ text }) => Number.isNaN(voltsOf(text)));
-    return bad ? `'${bad.text}' is not a voltage. Write -48 or 9.5.` : '';
+    return bad ? this.say().noVoltage(bad.text) : '';
   });
   protected readonly verdict = computed(() =>
     judgeLine(
@@ -81,10 +85,10 @@ export class LinePage {
   );
   protected readonly side = computed(() => {
     const { side } = this.verdict();
-    return side ? `Whose fault: ${SIDE[side]}.` : '';
+    return side ? this.say().whose(this.say().sides[side]) : '';
   });
   protected readonly why = computed(() =>
-    [this.side(), ...this.verdict().remarks].filter(Boolean).join(' '),
+    [this.side(), ...this.verdict().remarks.map(this.tell())].filter(Boolean).join(' '),
   );
   protected readonly ringers = computed(() => {
     const numbers = this.loads()
@@ -93,8 +97,8 @@ export class LinePage {
       .map((word) => Number(word.replace(',', '.')));
     if (numbers.length === 0) return null;
     return numbers.every((load) => load >= 0 && load < 100)
-      ? ringerLoad(numbers, this.most())
-      : { enough: false, sentence: 'Write each set’s number, such as 1 1 0.3.', sum: 0 };
+      ? told(ringerLoad(numbers, this.most()), this.tell())
+      : { enough: false, sentence: this.say().noLoads, sum: 0 };
   });
 
   constructor() {

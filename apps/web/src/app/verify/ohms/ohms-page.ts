@@ -10,11 +10,12 @@ import {
   judgeLoops,
   loopExpected,
   powerBudget,
+  powerMessage,
   unbalance,
   unbalanceBetween,
-  type LoopVerdict,
 } from '@near-spoke/core/verify/power';
 import { LOOP_MOST_OHM } from '@near-spoke/core/verify/limits';
+import { told } from '@near-spoke/words';
 import { OpenLink } from '../../link/open-link';
 import { isTexts, kept } from '../../shell/kept';
 import { Reads } from '../../shell/reads';
@@ -33,6 +34,9 @@ const FIELDS = ['loop', 'tip', 'ring'] as const;
 })
 export class OhmsPage {
   protected readonly open = inject(OpenLink);
+  private readonly tell = this.open.tell;
+  /** What the page says of itself. */
+  protected readonly say = computed(() => this.tell().pages.ohms);
   private readonly router = inject(Router);
   protected readonly fields = FIELDS;
   protected readonly temperatureC = signal(20);
@@ -61,7 +65,11 @@ export class OhmsPage {
   protected readonly about = computed(() => {
     const [link, cable] = [this.open.link(), this.cable()];
     return link?.lengthM != null && cable
-      ? `${formatLength(link.lengthM, this.open.units())} of ${cable.gaugeAwg} AWG copper at ${this.temperatureC()} °C, the far ends of a pair joined.`
+      ? this.say().about(
+          formatLength(link.lengthM, this.open.units()),
+          cable.gaugeAwg,
+          this.temperatureC(),
+        )
       : '';
   });
 
@@ -111,36 +119,24 @@ export class OhmsPage {
       return ohm === undefined ? [] : [{ pair: number, ohm }];
     });
     const most = this.pairs().length === 4 ? LOOP_MOST_OHM.channel : null;
-    return expected ? judgeLoops(expected, measured, most) : [];
+    return expected ? told(judgeLoops(expected, measured, most), this.tell()) : [];
   });
   protected readonly balances = computed(() =>
     this.rows().flatMap(({ number, texts }) => {
       const [tip, ring] = [ohmOf(texts[1] ?? ''), ohmOf(texts[2] ?? '')];
       if (tip == null || ring == null || tip + ring <= 0) return [];
-      const { share, differenceOhm, within } = unbalance(tip, ring);
-      const told = `${(100 * share).toFixed(1)} %, ${Number(differenceOhm.toPrecision(2))} Ω apart`;
-      return [
-        {
-          number,
-          within,
-          sentence: within
-            ? `Pair ${number}: ${told}: within what power over the cable asks for.`
-            : `Pair ${number}: ${told}: more than 3 % and 0.2 Ω. Current over this pair will not share evenly: its conductors and transformer run hot, or data errs. Remake its joints.`,
-        },
-      ];
+      const { within, ...rest } = unbalance(tip, ring);
+      const sentence = powerMessage('pair-unbalance', { pair: number, isWithin: within, ...rest });
+      return [{ number, within, sentence: this.tell()(sentence) }];
     }),
   );
   /** Between the pairs, by their closed loops; null where fewer than two are known. */
   protected readonly between = computed(() => {
-    const told = unbalanceBetween(this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []));
-    if (!told) return null;
-    const apart = `${(100 * told.share).toFixed(1)} %, ${Number(told.differenceOhm.toPrecision(2))} Ω apart side by side`;
-    return {
-      within: told.within,
-      sentence: told.within
-        ? `Between pairs: ${apart}: within what power over four pairs asks for.`
-        : `Between pairs: ${apart}: more than 7 % and 0.1 Ω. Over four pairs the current crowds into the better ones: mend the pair that has most.`,
-    };
+    const apart = unbalanceBetween(this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []));
+    if (!apart) return null;
+    const { within, ...rest } = apart;
+    const sentence = powerMessage('unbalance-between', { isWithin: within, ...rest });
+    return { within, sentence: this.tell()(sentence) };
   });
   /** From the highest of what was measured, where something was; else from what is expected. */
   protected readonly power = computed(() => {
@@ -148,30 +144,30 @@ export class OhmsPage {
     const closed = this.verdicts().flatMap(({ measuredOhm }) => measuredOhm ?? []);
     const loop =
       closed.length > 0 ? { value: Math.max(...closed), u: 0.02 * Math.max(...closed) } : expected;
-    return loop ? powerBudget(loop, this.pairs().length) : [];
+    return loop ? told(powerBudget(loop, this.pairs().length), this.tell()) : [];
   });
   protected readonly measured = computed(() => this.verdicts().length > 0);
 
-  protected readonly told = computed(() => {
-    const expected = this.expected();
+  protected readonly next = computed(() => {
+    const [expected, say] = [this.expected(), this.say()];
     if (!expected)
       return {
-        sentence: 'Enter this link’s length: resistance goes with it.',
-        why: 'The length, the gauge and the temperature together say what a meter should show.',
-        action: 'Change this link',
+        sentence: say.enterLength,
+        why: say.whyLength,
+        action: say.changeLink,
       };
     const [wrong] = this.verdicts()
       .filter(({ cause }) => cause !== 'as-expected')
       .sort((a, b) => Math.abs(b.apart ?? Infinity) - Math.abs(a.apart ?? Infinity));
-    if (wrong) return { sentence: wrong.sentence, why: WHAT_NOW[wrong.cause], action: '' };
+    if (wrong) return { sentence: wrong.sentence, why: say.whatNow[wrong.cause], action: '' };
     return this.measured()
       ? {
-          sentence: `All loops measured are as expected: ${this.should()}.`,
+          sentence: say.allAsExpected(this.should()),
           why: this.about(),
           action: '',
         }
       : {
-          sentence: `Each pair’s loop should show ${this.should()}.`,
+          sentence: say.shouldShow(this.should()),
           why: this.about(),
           action: '',
         };
@@ -197,19 +193,6 @@ export class OhmsPage {
     if (value !== null && value >= -50 && value <= 90) this.temperatureC.set(value);
   }
 }
-
-const WHAT_NOW: Readonly<Record<LoopVerdict['cause'], string>> = {
-  'as-expected': '',
-  'over-limit':
-    'Shorten the channel, or take a thicker cable: power and class limits count on less.',
-  joint: 'Wiggle its ends and watch the meter; then remake the end that moves it.',
-  'other-metal':
-    'Do not feed power over it until you know: copper-clad aluminium runs hotter and breaks at joints.',
-  longer: 'Compare with the length by reflectometry before anything is remade.',
-  shorter: 'Compare with the length by reflectometry: it may not be the cable that you think.',
-  open: 'See on the Test page which conductor is open, and at which end.',
-  short: 'See by reflectometry how far away its conductors touch.',
-};
 
 /** A resistance that is typed; null for open, undefined for nothing or what can't be read. */
 function ohmOf(text: string): number | null | undefined {

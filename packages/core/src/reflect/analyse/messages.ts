@@ -1,0 +1,44 @@
+import { message } from '../../message';
+import type { Uncertain } from '../../units';
+
+/** A distance that a delay is told as: finer near the launch. */
+export interface Far {
+  readonly distanceM: number;
+  readonly isNear: boolean;
+}
+
+/** What a person must know before the events are trusted, and why a capture can't be used. */
+export interface AnalyseMessages {
+  readonly 'velocity-assumed': { readonly velocityFactor: Uncertain };
+  readonly 'impedance-assumed': { readonly ohm: number };
+  readonly 'pulse-or-step': { readonly away: Far };
+  /** Samples are counted from 1. */
+  readonly clipped: { readonly fromSample: number; readonly count: number; readonly volts: number };
+  readonly 'nothing-comes-back': { readonly reach: Far; readonly velocityFactor: number };
+  readonly 'folds-back': { readonly stepHz: number; readonly reach: Far };
+  readonly 'close-faults': {
+    readonly first: Far;
+    readonly second: Far;
+    readonly launch: 'pulse' | 'step';
+    /** Whether the model tells the two apart, though the launch does not. */
+    readonly isTold: boolean;
+  };
+  readonly unexplained: { readonly from: Far };
+
+  /** A reader of files says why, in its own words. */
+  readonly 'file-unread': { readonly reason: string };
+  readonly 'too-few-samples': { readonly count: number; readonly least: number };
+  readonly 'too-few-points': { readonly count: number; readonly least: number };
+  readonly 'too-many-ports': { readonly ports: number };
+  readonly 'uneven-points': object;
+  readonly 'all-samples-alike': object;
+  readonly 'no-launch-in-noise': object;
+  readonly 'no-launch-rises': object;
+  readonly 'launch-at-start': object;
+  readonly 'launch-cut-off': { readonly volts: number };
+}
+
+export const tell = message<AnalyseMessages>();
+
+/** What a reader of files says of one that it can’t read. */
+export const fileUnread = (reason: string) => tell('file-unread', { reason });

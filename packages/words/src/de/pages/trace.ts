@@ -1,0 +1,93 @@
+import type { TRACE_PAGE as ENGLISH } from '../../en/pages/trace';
+import type { Same } from '../../same';
+
+const dayOf = (at: string): string => at.slice(0, 10).split('-').reverse().join('.');
+
+/** What the page of a trace says of itself, around what the trace tells. */
+export const TRACE_PAGE: Same<typeof ENGLISH> = {
+  kinds: {
+    open: {
+      name: 'Unterbrechung',
+      what: 'Das Kabel endet hier ohne etwas daran, oder es ist durchtrennt.',
+    },
+    short: {
+      name: 'Kurzschluss',
+      what: 'Hier berühren sich beide Leiter, oder das Ende ist kurzgeschlossen.',
+    },
+    rise: {
+      name: 'Wellenwiderstand steigt',
+      what: 'Gespreiztes oder aufgedrehtes Paar, anderes Kabel, schlechte Verbindung.',
+    },
+    drop: { name: 'Wellenwiderstand fällt', what: 'Wasser, eine Quetschung oder anderes Kabel.' },
+    series: { name: 'Widerstand im Weg', what: 'Eine korrodierte oder lose Verbindung.' },
+    tap: {
+      name: 'Etwas querüber',
+      what: 'Ein Abzweig, oder ein Nebenschluss zwischen den Leitern.',
+    },
+    matched: { name: 'Angepasstes Ende', what: 'Das ferne Ende gibt nichts zurück.' },
+    hand: { name: 'Von Hand gesetzt', what: 'Du hast es mit einer Marke hierher gesetzt.' },
+    ghost: { name: 'Wiederholung', what: 'Ein Echo, das hin und her lief: keine Stelle am Kabel.' },
+  },
+  ofBothEnds: 'Die Stelle',
+  sure: 'sicher',
+  likely: 'wahrscheinlich',
+  untold: 'von anderen Arten nicht zu trennen',
+  back: (percent) => `${percent} % zurück`,
+  isEnd: 'Ende',
+
+  giveTrace: 'Eine Kurve geben: die Tabelle eines Oszilloskops oder eine Touchstone-Datei.',
+  giveHow:
+    'Hier ablegen, einfügen oder von einem Reflektometer holen. CSV jeder Art, .s1p, .s2p, auch mit gzip.',
+  choose: 'Datei wählen',
+  chooseOther: 'Andere Datei wählen',
+  working: 'Wird ausgewertet.',
+  nothing: 'Nichts kommt zurück.',
+  keep: 'Diese Stelle behalten',
+  kept: (why) => `Im Protokoll behalten. ${why}`,
+  openRecord: 'Protokoll öffnen',
+  takeSo: 'So nehmen',
+  stop: 'Anhalten',
+  done: 'Fertig',
+  file: 'Eine Kurve oder ein Frequenzgang',
+  cantBe: (names) => `${names}: ein Wert, der nicht sein kann.`,
+  tooLarge: (name, megabytes) =>
+    `${name} ist größer als ${megabytes} MB. Weniger Abtastwerte ausgeben.`,
+  refused: (name, line, reason) => `${name}${line === null ? '' : `, Zeile ${line}`}: ${reason}.`,
+  keptAt: (name, at) => `${name} bei ${at}.`,
+  keptFromBoth: (name, at) => `${name} bei ${at}, von beiden Enden.`,
+
+  whatFarEnd: 'Was ist am fernen Ende?',
+  farEnd: {
+    unsaid: 'Nicht gesagt',
+    open: 'Nichts, offen',
+    terminated: 'Sein Abschluss',
+    short: 'Ein Kurzschluss',
+  },
+  onTheCable: 'Am Kabel',
+  takeOut: 'Diese herausnehmen',
+  repeats: (count) =>
+    count === 1
+      ? 'Eine Wiederholung ist keine Stelle:'
+      : `${count} Wiederholungen sind keine Stellen:`,
+  beforeAWall:
+    'Bevor eine Wand geöffnet wird: wissen, was sonst darin verläuft. Netzspannung, Gas und Wasser sind Sache von zugelassenen Fachleuten und örtlichen Vorschriften.',
+  fromReflectometer: 'Von einem Reflektometer',
+  measuredWith: 'Gemessen mit',
+  launch: 'Gesendet',
+  launches: { auto: 'Herausfinden', pulse: 'Puls', step: 'Sprung' },
+  fields: {
+    vf: 'Verkürzungsfaktor',
+    vfU: 'Mehr oder weniger',
+    ohm: 'Wellenwiderstand',
+    source: 'Quelle',
+    scope: 'Eingang des Oszilloskops',
+    width: 'Pulsbreite',
+    rise: 'Anstieg',
+  },
+  fieldsHow:
+    'Sein Mehr oder weniger ist eine Standardunsicherheit. Pulsbreite und Anstieg werden gefunden, wenn sie leer bleiben.',
+  velocityFrom: ({ from, count, at }) =>
+    from === 'catalogue'
+      ? 'Der Verkürzungsfaktor ist der allgemeine des Katalogs: hier ist er noch nicht gemessen.'
+      : `Der Verkürzungsfaktor ist ${count === 1 ? 'einmal' : `${count}-mal`} ${from === 'reel' ? 'an dieser Rolle' : 'an diesem Kabel'} gemessen, zuletzt am ${dayOf(at ?? '')}.`,
+};

@@ -1,0 +1,55 @@
+import type { CaptureMessages } from '@near-spoke/core/captures';
+import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
+import { formatDistance, type UnitSystem } from '@near-spoke/core/units';
+import type { WordsFor } from '../../tell';
+import { written } from '../number';
+
+const far = ({ distanceM, isNear }: Far, units: UnitSystem): string =>
+  written(formatDistance(distanceM, units, isNear ? 2 : 1));
+
+/** What must be known before what a capture tells is trusted, and why one can’t be used. */
+export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
+  'capture-line-left-out': ({ line }) =>
+    `Die Datei endet mitten in Zeile ${line}: diese Zeile wurde ausgelassen.`,
+  'capture-cut-off': ({ promised, count }) =>
+    `Der Kopf spricht von ${promised} Abtastwerten, da sind ${count}: die Datei ist abgeschnitten.`,
+  'capture-channel-read': ({ channels, name }) =>
+    `Die Datei hat ${channels} Kanäle: „${name}“ wurde gelesen.`,
+
+  'velocity-assumed': ({ velocityFactor: { value, u } }) =>
+    `Kein Verkürzungsfaktor ist angegeben: ${written(`${value.toFixed(2)} ± ${u.toFixed(2)}`)} ist angenommen, und jede Entfernung ist so unsicher. Zuerst eine bekannte Länge messen.`,
+  'impedance-assumed': ({ ohm }) =>
+    `Kein Wellenwiderstand ist angegeben: von den üblichen erklärt etwa ${ohm.toFixed(0)} Ohm es am besten.`,
+  'pulse-or-step': ({ away }, { units }) =>
+    `Gesendet sein kann ein Puls, oder ein Sprung in einen Kurzschluss, der ${far(away, units)} entfernt ist: angeben, was es ist.`,
+  clipped: ({ fromSample, count, volts }) =>
+    `Ab Abtastwert ${fromSample} sind ${count} Werte bei ${written(volts.toPrecision(3))} V abgeschnitten: sie wurden ausgelassen, und was sie verbergen, ist nicht bekannt.`,
+  'nothing-comes-back': ({ reach, velocityFactor }, { units }) =>
+    `Nichts kommt zurück, soweit die Aufnahme reicht: ${far(reach, units)} bei einem Verkürzungsfaktor von ${written(velocityFactor.toFixed(2))}. Das Ende ist angepasst oder liegt dahinter.`,
+  'folds-back': ({ stepHz, reach }, { units }) =>
+    `Schritte von ${written((stepHz / 1e6).toPrecision(3))} MHz sehen ${far(reach, units)} weit: was dahinter liegt, erscheint näher, als es ist. Kann das Kabel länger sein, in feineren Schritten messen.`,
+  'close-faults': ({ first, second, launch, isTold }, { units }) =>
+    `Was bei ${far(first, units)} und bei ${far(second, units)} liegt, ist näher beisammen, als ${launch === 'pulse' ? 'dieser Puls lang ist' : 'diese Flanke es zeigt'}: ${
+      isTold
+        ? 'nur das Modell trennt die zwei, mit einem kürzeren Signal wären sie zu sehen'
+        : 'damit sind sie nicht zu trennen'
+    }.`,
+  unexplained: ({ from }, { units }) =>
+    `Ab etwa ${far(from, units)} zeigt die Kurve mehr, als die Stellen erklären: nichts dahinter trauen.`,
+
+  'file-unread': ({ reason }) => `Die Datei ist nicht zu lesen (${reason})`,
+  'too-few-samples': ({ count, least }) =>
+    `Da sind ${count} Abtastwerte; ${least} braucht es, um etwas zu sagen`,
+  'too-few-points': ({ count, least }) =>
+    `Da sind ${count} Punkte; ${least} braucht es, um etwas zu sagen`,
+  'too-many-ports': ({ ports }) => `Die Datei hat ${ports} Tore; gelesen werden eines oder zwei`,
+  'uneven-points': () =>
+    'Die Punkte haben nicht gleiche Abstände: linear messen, die Laufzeit eines Echos kommt aus gleichen Schritten',
+  'all-samples-alike': () => 'Alle Abtastwerte sind gleich: nichts wurde aufgenommen',
+  'no-launch-in-noise': () => 'Nichts hebt sich vom Rauschen ab: nichts wurde gesendet',
+  'no-launch-rises': () => 'Nichts steigt von der Grundlinie auf: nichts wurde gesendet',
+  'launch-at-start': () =>
+    'Die Aufnahme beginnt mit dem gesendeten Signal oder danach. Später auslösen: davor muss ein Stück Ruhe stehen',
+  'launch-cut-off': ({ volts }) =>
+    `Das gesendete Signal ist bei ${written(volts.toPrecision(3))} V abgeschnitten: der Messbereich war zu klein. Mehr Volt je Teil einstellen und noch einmal aufnehmen`,
+};

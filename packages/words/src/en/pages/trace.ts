@@ -1,0 +1,84 @@
+import type { FarEnd, PlaceKind } from '@near-spoke/core/reflect/place';
+import type { KnownVelocity } from '@near-spoke/core/reflect/velocity';
+
+type Kinds = Readonly<Record<PlaceKind, { readonly name: string; readonly what: string }>>;
+
+/** What each kind is called, and what it is on a cable. */
+const KINDS: Kinds = {
+  open: { name: 'Open', what: 'The cable ends here with nothing on it, or is cut through.' },
+  short: { name: 'Short', what: 'Both conductors touch here, or the end is shorted.' },
+  rise: { name: 'Impedance rises', what: 'Spread or untwisted pair, other cable, a bad splice.' },
+  drop: { name: 'Impedance drops', what: 'Water, a crush, or other cable.' },
+  series: { name: 'Resistance in the way', what: 'A corroded or loose joint.' },
+  tap: { name: 'Something across', what: 'A branch, or a leak between the conductors.' },
+  matched: { name: 'Matched end', what: 'The far end gives nothing back.' },
+  hand: { name: 'Put by hand', what: 'You put it here with a cursor.' },
+  ghost: { name: 'Repeat', what: 'An echo that went to and fro: no place on the cable.' },
+};
+const FAR_END: Readonly<Record<FarEnd, string>> = {
+  unsaid: 'Not said',
+  open: 'Nothing, open',
+  terminated: 'Its terminator',
+  short: 'A short',
+};
+
+/** What the page of a trace says of itself, around what the trace tells. */
+export const TRACE_PAGE = {
+  kinds: KINDS,
+  ofBothEnds: 'The place',
+  sure: 'sure',
+  likely: 'likely',
+  untold: 'not told apart from other kinds',
+  back: (percent: string) => `${percent} % back`,
+  isEnd: 'end',
+
+  giveTrace: 'Give a trace: an oscilloscope’s table or a Touchstone file.',
+  giveHow:
+    'Drop it here, paste it, or take it from a reflectometer. CSV of any kind, .s1p, .s2p, gzip too.',
+  choose: 'Choose a file',
+  chooseOther: 'Choose another file',
+  working: 'Working it out.',
+  nothing: 'Nothing comes back.',
+  keep: 'Keep this place',
+  kept: (why: string) => `Kept in the record. ${why}`,
+  openRecord: 'Open the record',
+  takeSo: 'Take it so',
+  stop: 'Stop',
+  done: 'Done',
+  file: 'A trace or sweep',
+  cantBe: (names: string) => `${names}: not a value that can be.`,
+  tooLarge: (name: string, megabytes: number) =>
+    `${name} is larger than ${megabytes} MB. Export fewer samples.`,
+  refused: (name: string, line: number | null, reason: string) =>
+    `${name}${line === null ? '' : `, line ${line}`}: ${reason}.`,
+  keptAt: (name: string, at: string) => `${name} at ${at}.`,
+  keptFromBoth: (name: string, at: string) => `${name} at ${at}, from both ends.`,
+
+  whatFarEnd: 'What is on the far end?',
+  farEnd: FAR_END,
+  onTheCable: 'On the cable',
+  takeOut: 'Take this one out',
+  repeats: (count: number) =>
+    count === 1 ? 'One repeat is no place:' : `${count} repeats are no places:`,
+  beforeAWall:
+    'Before a wall is opened: know what else runs in it. Mains, gas and water are for licensed practice and local codes.',
+  fromReflectometer: 'From a reflectometer',
+  measuredWith: 'Measured with',
+  launch: 'Launch',
+  launches: { auto: 'Find out', pulse: 'Pulse', step: 'Step' },
+  fields: {
+    vf: 'Velocity factor',
+    vfU: 'Give or take',
+    ohm: 'Cable impedance',
+    source: 'Source',
+    scope: 'Scope input',
+    width: 'Pulse width',
+    rise: 'Rise',
+  },
+  fieldsHow:
+    'Its give or take is a standard uncertainty. Pulse width and rise are found when left empty.',
+  velocityFrom: ({ from, count, at }: KnownVelocity) =>
+    from === 'catalogue'
+      ? 'The velocity factor is the catalogue’s generic figure: it was not measured here yet.'
+      : `The velocity factor was measured ${count === 1 ? 'once' : `${count} times`} on this ${from}, last on ${at?.slice(0, 10) ?? ''}.`,
+} as const;

@@ -1,0 +1,54 @@
+import type { CaptureMessages } from '@near-spoke/core/captures';
+import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
+import { formatDistance, type UnitSystem } from '@near-spoke/core/units';
+import type { WordsFor } from '../../tell';
+
+const far = ({ distanceM, isNear }: Far, units: UnitSystem): string =>
+  formatDistance(distanceM, units, isNear ? 2 : 1);
+
+/** What must be known before what a capture tells is trusted, and why one can’t be used. */
+export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
+  'capture-line-left-out': ({ line }) =>
+    `The file ends in the middle of line ${line}: that line was left out.`,
+  'capture-cut-off': ({ promised, count }) =>
+    `The header tells of ${promised} samples and ${count} are there: the file is cut off.`,
+  'capture-channel-read': ({ channels, name }) =>
+    `The file has ${channels} channels: “${name}” was read.`,
+
+  'velocity-assumed': ({ velocityFactor: { value, u } }) =>
+    `No velocity factor was told: ${value.toFixed(2)} ± ${u.toFixed(2)} is assumed, and every distance is as uncertain. Measure a known length first.`,
+  'impedance-assumed': ({ ohm }) =>
+    `No cable impedance was told: of the usual ones, about ${ohm.toFixed(0)} ohm explains it best.`,
+  'pulse-or-step': ({ away }, { units }) =>
+    `The launch can be a pulse, or a step into a short ${far(away, units)} away: say which it is.`,
+  clipped: ({ fromSample, count, volts }) =>
+    `From sample ${fromSample} on, ${count} samples are cut off at ${volts.toPrecision(3)} V: they were left out, and what they hide is not known.`,
+  'nothing-comes-back': ({ reach, velocityFactor }, { units }) =>
+    `Nothing comes back within the record, which reaches ${far(reach, units)} at a velocity factor of ${velocityFactor.toFixed(2)}: the end is matched, or lies beyond.`,
+  'folds-back': ({ stepHz, reach }, { units }) =>
+    `Steps of ${(stepHz / 1e6).toPrecision(3)} MHz see ${far(reach, units)} far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
+  'close-faults': ({ first, second, launch, isTold }, { units }) =>
+    `What lies at ${far(first, units)} and at ${far(second, units)} is nearer together than this ${launch === 'pulse' ? 'pulse is long' : 'edge'}: ${
+      isTold
+        ? 'only the model tells the two apart, a shorter one would show them'
+        : 'they can’t be told apart with it'
+    }.`,
+  unexplained: ({ from }, { units }) =>
+    `From about ${far(from, units)} on, the trace shows more than the events explain: trust nothing behind it.`,
+
+  'file-unread': ({ reason }) => reason,
+  'too-few-samples': ({ count, least }) =>
+    `There are ${count} samples; ${least} are the least to tell anything from`,
+  'too-few-points': ({ count, least }) =>
+    `There are ${count} points; ${least} are the least to tell anything from`,
+  'too-many-ports': ({ ports }) => `The file has ${ports} ports; one or two are read`,
+  'uneven-points': () =>
+    'The points are not evenly spaced: sweep linearly, an echo’s delay is told by even steps',
+  'all-samples-alike': () => 'All samples are the same: nothing was recorded',
+  'no-launch-in-noise': () => 'Nothing stands out of the noise: there is no launch',
+  'no-launch-rises': () => 'Nothing rises from the baseline: there is no launch',
+  'launch-at-start': () =>
+    'The record begins with the launch or after it. Trigger later: a piece of quiet line must stand before it',
+  'launch-cut-off': ({ volts }) =>
+    `The launch is cut off at ${volts.toPrecision(3)} V: the instrument’s range was too small. Set more volts to a division and take it again`,
+};
