@@ -40,6 +40,20 @@ test('a person who works in German is told steps, findings and the record in it'
     for (const text of await page.locator(`ns-what-explains ${part}`).allInnerTexts())
       expect(text).not.toMatch(ENGLISH);
 
+  await page.goto(await stage.linkUrl('K04', 'verify/ohms'));
+  await expect(headline(page)).toHaveText(/^Die Schleife jedes Paars soll \d+,\d\sΩ/);
+  await page.getByRole('textbox', { name: 'Paar 1, Schleife, Ohm' }).fill('9.4');
+  await expect(headline(page)).toHaveText(/^Paar 1: das \d,\d\d-fache des Erwarteten/);
+  await page.goto(await stage.linkUrl('K04', 'reflect'));
+  await page.getByLabel('Eine Kurve oder ein Frequenzgang').setInputFiles({
+    name: 'kurz.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Time,Volt\n0,0.1\n1e-9,0.2\n2e-9,0.3\n'),
+  });
+  await expect(page.getByRole('alert')).toHaveText(
+    /^kurz\.csv, Zeile 2: Da sind 3 Abtastwerte; 32 braucht es/,
+  );
+
   await page.goto(await stage.linkUrl('K04', 'record'));
   await expect(mainButton(page)).toContainText('Drucken');
   await expect(page.locator('ns-record-page article')).toContainText('Ein Fehler gefunden.');

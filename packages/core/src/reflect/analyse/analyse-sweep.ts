@@ -8,7 +8,7 @@ import { cableOf, type Analysed } from './analysis';
 import { describeProblems } from './describe-problems';
 import type { TraceEvent } from './event';
 import type { Checkpoint } from './grow';
-import { growSweep } from './grow-sweep';
+import { MUCH_LEFT, growSweep } from './grow-sweep';
 import type { Change, Guess } from './guess';
 import { tell } from './messages';
 import type { Prior } from './parameter';
@@ -79,6 +79,8 @@ export function analyseSweep(
     checkpoint,
   );
   const weighed = weighKinds(grown.fit, grown.refit);
+  const left = grown.leftBy(weighed.fit);
+  const unexplainedS = left && left.ratio > MUCH_LEFT ? left.delayS : null;
   const found = tellEvents(weighed, {
     velocityFactor,
     edgeS: grown.resolutionS,
@@ -88,6 +90,7 @@ export function analyseSweep(
     deadS: grown.resolutionS,
     closeS: 0,
     widthS: null,
+    isOff: unexplainedS !== null,
   });
   const events = through ? withThroughEnd(found, through, velocityFactor) : found;
   return {
@@ -103,6 +106,7 @@ export function analyseSweep(
           told: known,
           events,
           explained: null,
+          unexplainedS,
           survey: null,
           stepHz: through ? null : stepHz * thin,
           rangeS: grown.rangeS,

@@ -60,6 +60,8 @@ export function analyseTrace(
     deadS: edgeS,
     closeS: (guess.launch.widthS ?? 0) + CLOSE_EDGES * edgeS,
     widthS: guess.launch.widthS,
+    // What is left over of a trace lies behind its events, and is told of by itself.
+    isOff: false,
   });
   return {
     ok: true,
@@ -74,6 +76,7 @@ export function analyseTrace(
           told: known,
           events,
           explained,
+          unexplainedS: explained.unexplainedS,
           survey: found,
           stepHz: null,
           rangeS,

@@ -11,6 +11,8 @@ interface Circumstances {
   readonly told: Told;
   readonly events: readonly TraceEvent[];
   readonly explained: ExplainedTrace | null;
+  /** From here on more is there than the events explain, there and back; null where nothing is. */
+  readonly unexplainedS: number | null;
   readonly survey: Survey | null;
   /** Of a sweep of one port: an echo that takes longer than one over it looks nearer than it is. */
   readonly stepHz: number | null;
@@ -57,9 +59,7 @@ export function describeProblems(all: Circumstances): Problem[] {
         isTold: second.value - first.value > 4 * Math.hypot(first.u, second.u),
       }),
     ),
-    all.explained &&
-      all.explained.unexplainedS !== null &&
-      says('unexplained', { from: far(all.explained.unexplainedS) }),
+    all.unexplainedS !== null && says('unexplained', { from: far(all.unexplainedS) }),
   ].filter((problem) => problem !== false && problem !== null && problem !== undefined);
 }
 

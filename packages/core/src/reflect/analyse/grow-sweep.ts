@@ -1,10 +1,18 @@
 import { frequencies } from '../line/plane';
-import { echoTransform } from './echoes';
-import { fitGuess, SEARCHING, WEIGHING, type Fit, type Measured } from './fit-guess';
+import { bandsOf, firstEcho, type Band, type FirstEcho } from './first-echo';
+import {
+  fitGuess,
+  SEARCHING,
+  WEIGHING,
+  type Fit,
+  type Measured,
+  type Pains,
+  type Prediction,
+} from './fit-guess';
 import { predictSweep } from './predict-sweep';
 import { withChanges, type Change, type Guess } from './guess';
 import type { Checkpoint } from './grow';
-import { asTaps, INNER_KINDS, kindsBefore, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
+import { asTaps, INNER_KINDS, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
 import { cableParameters, changeParameters, type Prior } from './parameter';
 import { placeBest } from './place-best';
 import { plainly } from './plainly';
@@ -24,15 +32,19 @@ export interface GrownSweep {
   /** Two echoes nearer than this are hard to tell apart. */
   readonly resolutionS: number;
   readonly refit: (guess: Guess) => Fit;
+  /** The first echo that a fit leaves unexplained; null where there is none. */
+  readonly leftBy: (fit: Fit) => FirstEcho | null;
 }
 
 const MOST_CHANGES = 6;
-/** Less than this is not told of: connectors and cables stray by as much. */
-const LEAST_REFLECTION = 0.006;
-/** What no model predicts, of what it does predict. */
-const MODEL_SHARE = 0.02;
-/** Of the greatest, what is taken first where it comes earlier. */
-const NEARLY = 0.3;
+/** Points that are fitted one by one while the search finds its way, and for what is told: more tell no more. */
+const SEARCHED_POINTS = 150;
+const WEIGHED_POINTS = 250;
+/** What a search may cost, in values that are fitted; and how few and how many fits that may be. */
+const MOST_FITTED = 80_000;
+const [LEAST_FITS, MOST_FITS] = [50, 220];
+/** So many times what noise and the model leave over is much: something is there that is not explained. */
+export const MUCH_LEFT = 4;
 /** One more change has to explain more than noise would let it, by so much. */
 const LEAST_GAIN = 40;
 /** Between two draws of noise a quarter of the echoes is below this, in a part's deviation. */
@@ -49,42 +61,86 @@ export function growSweep(
   prior: Prior,
   checkpoint: Checkpoint,
 ): GrownSweep {
-  const { hz, re, im, referenceOhm } = sweep;
+  const { hz } = sweep;
   const count = hz.length;
   const [lowest = 0, highest = 1] = [hz[0], hz.at(-1)];
   const rangeS = (count - 1) / (highest - lowest);
   const resolutionS = 1 / (highest - lowest);
-  const prediction = predictSweep(frequencies(hz), referenceOhm);
-  const values = new Float64Array(2 * count);
-  values.set(re);
-  values.set(im, count);
-  const { echoesOf, noiseShare } = echoTransform(count, 1 / rangeS);
-  const { sizes, delaysS } = echoesOf(values);
+  const whole = pointsOf(sweep, count);
+  const bands = bandsOf(hz);
+  const { echoesOf, noiseShare } = bands[0] as Band;
+  const { sizes } = echoesOf(whole.values);
   // Most delays of a line hold no echo: the lower quarter is noise.
   const floor = sizes.slice().sort()[sizes.length >> 2] ?? 0;
   const sd = Math.max(1e-5, floor / LOWER_QUARTER / noiseShare);
-  const weights = new Float64Array(2 * count).fill(1 / sd);
-  const measured: Measured = { values, weights, from: 0, to: 2 * count };
-  const fitted = (guess: Guess, pains = SEARCHING) =>
-    fitGuess(
-      guess,
-      [...cableParameters(prior), ...changeParameters(guess, resolutionS, rangeS)],
-      measured,
-      prediction,
-      pains,
-    );
-  let now = fitted(start);
-  for (let round = 0; round < MOST_CHANGES; round += 1) {
-    checkpoint(round / MOST_CHANGES);
-    const predicted = prediction.values(now.guess, 2 * count);
-    const left = echoesOf(values.map((one, n) => one - (predicted[n] as number)));
-    const place = firstOf(left.sizes, echoesOf(predicted).sizes, noiseShare * sd);
-    if (place < 0) break;
-    const delayS = delaysS[place] as number;
+  const fitterOver = ({ values, prediction }: Points) => {
+    const to = values.length;
+    const measured: Measured = { values, weights: new Float64Array(to).fill(1 / sd), from: 0, to };
+    const fitted = (guess: Guess, pains: Pains) =>
+      fitGuess(
+        guess,
+        [...cableParameters(prior), ...changeParameters(guess, resolutionS, rangeS)],
+        measured,
+        prediction,
+        pains,
+      );
+    return { measured, prediction, fitted };
+  };
+  const searched = fitterOver(pointsOf(sweep, SEARCHED_POINTS));
+  const weighed = fitterOver(pointsOf(sweep, WEIGHED_POINTS));
+  const allowed = MOST_FITTED / searched.measured.to;
+  let left = Math.max(LEAST_FITS, Math.min(MOST_FITS, allowed));
+  const fitted = (guess: Guess) => {
+    left -= 1;
+    return searched.fitted(guess, SEARCHING);
+  };
+  const leftBy = ({ guess }: Fit): FirstEcho | null => {
+    const predicted = whole.prediction.values(guess, 2 * count);
+    const over = whole.values.map((one, n) => one - (predicted[n] as number));
+    return firstEcho(bands, over, predicted, sd, guess.line);
+  };
+  const growFrom = (first: Fit, told: Checkpoint): Fit => {
+    let now = first;
+    for (let round = 0; round < MOST_CHANGES && left > 0; round += 1) {
+      told(round / MOST_CHANGES);
+      const next = nextOf(now);
+      if (!next) break;
+      now = next;
+    }
+    return now;
+  };
+  const plain = fitted(start);
+  const grown = growFrom(plain, checkpoint);
+  const first = isOff(grown) ? leftBy(plain) : null;
+  // Where much is left over, the first echo may be of a short branch, whose two ends look like one.
+  const fit = (first ? branches(first) : []).reduce((best, branch) => {
+    checkpoint(1);
+    const placedThere = first && left > 0 ? placed(plain.guess, branch, first) : null;
+    const other = placedThere ? growFrom(fitted(placedThere), () => {}) : best;
+    return plainly(other) < plainly(best) ? other : best;
+  }, grown);
+  return {
+    fit,
+    rangeS,
+    resolutionS,
+    refit: (guess) => weighed.fitted(guess, WEIGHING),
+    leftBy,
+  };
+
+  function isOff(fit: Fit): boolean {
+    const echo = leftBy(fit);
+    return echo !== null && echo.ratio > MUCH_LEFT;
+  }
+
+  /** A fit with what explains most of its first echo; null where nothing does. */
+  function nextOf(now: Fit): Fit | null {
     const { guess } = now;
+    const echo = leftBy(now);
+    if (!echo) return null;
+    const { delayS } = echo;
     const { changes } = guess.line;
     const tried = [
-      ...candidates(changes, delayS).map((one) => placed(guess, one)),
+      ...candidates(changes, delayS).map((one) => placed(guess, one, echo)),
       ...[...asTaps(changes, delayS), ...supposedAnew(changes), ...asEnds(changes)].map((list) =>
         withChanges(guess, list),
       ),
@@ -93,18 +149,21 @@ export function growSweep(
       (least, one) => (!least || plainly(one) < plainly(least) ? one : least),
       null,
     );
-    if (!best || plainly(best) > plainly(now) - LEAST_GAIN) break;
-    now = pairsAsTaps(best.guess.line.changes).reduce((least, list) => {
+    if (!best || plainly(best) > plainly(now) - LEAST_GAIN) return null;
+    return pairsAsTaps(best.guess.line.changes).reduce((least, list) => {
       const one = fitted(withChanges(best.guess, list));
       return plainly(one) < plainly(least) + LEAST_GAIN ? one : least;
     }, best);
   }
-  return { fit: now, rangeS, resolutionS, refit: (guess) => fitted(guess, WEIGHING) };
 
   /** The new change near to where it was seen; its phase tells the delay to a part of a wave. */
-  function placed(guess: Guess, { before, place, change }: Candidate): Guess | null {
-    const step = 1 / (8 * highest);
-    const steps = Math.min(40, Math.ceil(resolutionS / step));
+  function placed(
+    guess: Guess,
+    { before, place, change }: Candidate,
+    { withinS, topHz }: FirstEcho,
+  ): Guess | null {
+    const step = 1 / (8 * topHz);
+    const steps = Math.min(40, Math.ceil(withinS / step));
     const least = before[place - 1]?.delayS ?? 0;
     const most = before[place]?.delayS ?? Infinity;
     const delaysS = Array.from(
@@ -116,10 +175,32 @@ export function growSweep(
       change.kind,
       delaysS,
       (delayS, size) => withChanges(guess, before.toSpliced(place, 0, { ...change, delayS, size })),
-      measured,
-      prediction,
+      searched.measured,
+      searched.prediction,
     );
   }
+}
+
+/** Some of a reflection's points, evenly: all real parts, then all imaginary ones, and what predicts them. */
+interface Points {
+  readonly values: Float64Array;
+  readonly prediction: Prediction;
+}
+
+/**
+ * @param dense so many are taken one by one, from the lowest on; above, the fewer the higher: what comes
+ * from far away stands in the lowest alone
+ */
+function pointsOf({ hz, re, im, referenceOhm }: Reflection, dense: number): Points {
+  const taken: number[] = [];
+  for (let k = 0; k < hz.length; k += Math.max(1, Math.floor(k / dense))) taken.push(k);
+  const values = new Float64Array(2 * taken.length);
+  for (const [place, k] of taken.entries()) {
+    values[place] = re[k] as number;
+    values[taken.length + place] = im[k] as number;
+  }
+  const points = frequencies(taken.map((k) => hz[k] as number));
+  return { values, prediction: predictSweep(points, referenceOhm) };
 }
 
 /** One more change, and where it goes among those that are supposed before. */
@@ -129,40 +210,39 @@ interface Candidate {
   readonly change: Change;
 }
 
-/** One more change at a delay, in the kinds that it and the one before it may be of. */
+/** One more change at a delay; behind all others, with those before it in every kind that they may be. */
 function candidates(changes: readonly Change[], delayS: number): Candidate[] {
   const behind = changes.findIndex((change) => change.delayS > delayS);
   const last = behind < 0;
-  return (last ? kindsBefore(changes) : [changes]).flatMap((before) =>
+  return (last ? supposedAnew(changes) : [changes]).flatMap((before) =>
     (last ? LAST_KINDS : INNER_KINDS).map((kind) => ({
       before,
-      place: last ? changes.length : behind,
+      place: last ? before.length : behind,
       change: { kind, delayS, size: 0, stubS: 0 },
     })),
   );
 }
 
-/** The last change as the end of the line. */
+/** Branches that are too short for their two ends to be told apart, in resolutions. */
+const SHORT_BRANCHES = [0.25, 0.5, 0.9, 1.4];
+
+/** A short branch where the first echo was seen: of its two ends together it has a place in their middle. */
+const branches = ({ delayS, withinS }: FirstEcho): Candidate[] =>
+  SHORT_BRANCHES.map((share) => ({
+    before: [],
+    place: 0,
+    change: {
+      kind: 'tap',
+      delayS: delayS - (share * withinS) / 2,
+      size: 0,
+      stubS: share * withinS,
+    },
+  }));
+
+/** The last change as the end of the line, and those before it in every kind that they may be. */
 function asEnds(changes: readonly Change[]): (readonly Change[])[] {
   const last = changes.at(-1);
-  return last && last.kind !== 'tap' ? [[...changes.slice(0, -1), { ...last, kind: 'end' }]] : [];
-}
-
-/** The first place that stands out nearly as much as any; −1 where nothing does. Repeats come later. */
-function firstOf(left: Float64Array, known: Float64Array, noise: number): number {
-  const ratios = new Float64Array(left.length);
-  for (let n = 0; n < left.length; n += 1) {
-    let near = 0;
-    for (let m = Math.max(0, n - 8); m <= Math.min(left.length - 1, n + 8); m += 1)
-      near = Math.max(near, known[m] as number);
-    const least = Math.max(5 * noise, LEAST_REFLECTION, MODEL_SHARE * near);
-    ratios[n] = (left[n] as number) / least;
-  }
-  const most = ratios.reduce((one, other) => Math.max(one, other), 0);
-  if (most < 1) return -1;
-  const first = ratios.findIndex((ratio) => ratio > Math.max(1, NEARLY * most));
-  // Up its slope to where it is highest.
-  let best = first;
-  while ((ratios[best + 1] ?? 0) > (ratios[best] as number)) best += 1;
-  return best;
+  if (!last || last.kind === 'tap') return [];
+  const end: Change = { ...last, kind: 'end' };
+  return supposedAnew(changes.slice(0, -1)).map((before) => [...before, end]);
 }

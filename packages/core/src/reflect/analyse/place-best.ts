@@ -40,7 +40,8 @@ export function placeBest(
     }
     if (own === 0 || cross * sign < 0) continue;
     const size = Math.max(-MOST, Math.min(MOST, (TRIAL * cross) / own));
-    const share = size / TRIAL;
+    // A branch throws back what it does, whatever its size is said to be.
+    const share = kind === 'tap' ? 1 : size / TRIAL;
     const gain = 2 * share * cross - share * share * own;
     if (!best || gain > best.gain) best = { gain, guess: changed(delayS, size) };
   }

@@ -23,6 +23,8 @@ export interface Telling {
   readonly closeS: number;
   /** Of a pulse. */
   readonly widthS: number | null;
+  /** Whether more is there than the events explain: then none of them is sure. */
+  readonly isOff: boolean;
 }
 
 /** What the model of the line cannot tell better, of a size; of a delay, in edges. */
@@ -69,8 +71,10 @@ export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEve
       ...told,
       reflection,
       confidence: Math.min(
-        change.delayS < telling.closeS ? OVERLAPPING : 0.99,
         shares[index] ?? 0.5,
+        SUREST,
+        change.delayS < telling.closeS ? OVERLAPPING : 1,
+        telling.isOff || (told.end && Math.abs(size) < NO_JOINT) ? UNTOLD : 1,
       ),
       ohm: NO_OHM.includes(told.kind) || change.kind === 'tap' ? null : ohmOf(change, before),
     });
@@ -97,6 +101,14 @@ function twinOf({ delayS, size, kind }: Change, widthS: number | null): number {
   const offS = Math.abs(delayS - widthS);
   return offS < NEAR_THE_END * widthS ? offS : 0;
 }
+
+/** No capture makes a kind surer. */
+const SUREST = 0.99;
+/**
+ * Where something is left over; and of an end that gives back no more than a joint does, with a matched line
+ * behind a joint nobody could tell the two apart.
+ */
+const UNTOLD = 0.5;
 
 /** Of lines below 2 m, the bench finds about so many with every kind right. */
 const OVERLAPPING = 0.75;

@@ -1,0 +1,100 @@
+import { analyse, type TraceEvent } from '../src/reflect/analyse';
+import { NOTHING_TOLD } from '../src/reflect/told';
+import { sweepCase, type FieldCase, type TruePlace } from '../src/testing/field/cases';
+
+// Captures of lines by another model, and what is told of them: `npm run bench:field -- 200 1`.
+
+/** Nearer than this share of the way, or than what the capture resolves, a place is the right one. */
+const NEAR_SHARE = 0.012;
+const LEAST_NEAR_M = 0.15;
+/** From here on a kind or an end is told as sure. */
+const SURE = 0.9;
+
+const nearEnough = ({ resolutionM }: FieldCase, atM: number): number =>
+  Math.max(LEAST_NEAR_M, NEAR_SHARE * atM, resolutionM);
+
+interface Judged {
+  readonly one: FieldCase;
+  readonly seconds: number;
+  readonly events: readonly TraceEvent[];
+  readonly problems: readonly string[];
+  readonly missed: readonly TruePlace[];
+  readonly invented: readonly TraceEvent[];
+  /** Whether the end that must be told is told as an end, at its place; null where none must. */
+  readonly endRight: boolean | null;
+  readonly wrongEnds: readonly TraceEvent[];
+}
+
+export function judgeCase(one: FieldCase): Judged {
+  const { velocityFactor, ohm } = one.cable;
+  const begun = performance.now();
+  const answer = analyse(one.capture, {
+    ...NOTHING_TOLD,
+    velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
+    impedanceOhm: ohm,
+  });
+  const seconds = (performance.now() - begun) / 1000;
+  const events = answer.ok ? answer.analysis.events.filter(({ kind }) => kind !== 'ghost') : [];
+  const at = (atM: number) => (event: TraceEvent) =>
+    Math.abs(event.distanceM.value - atM) <= nearEnough(one, atM);
+  const must = one.places.filter(({ mustBeTold }) => mustBeTold);
+  const end = must.find((place) => place.end);
+  return {
+    one,
+    seconds,
+    events,
+    problems: answer.ok ? answer.analysis.problems.map(({ kind }) => kind) : [answer.reason.code],
+    missed: must.filter(({ atM }) => !events.some(at(atM))),
+    invented: events.filter(({ distanceM: { value } }) =>
+      one.places.every(({ atM }) => Math.abs(value - atM) > nearEnough(one, atM)),
+    ),
+    endRight: end ? events.some((event) => event.end && at(end.atM)(event)) : null,
+    wrongEnds: events.filter(
+      (event) => event.end && !one.places.some((place) => place.end && at(place.atM)(event)),
+    ),
+  };
+}
+
+const share = (part: number, all: number): string =>
+  all === 0 ? '–' : `${part} of ${all} (${Math.round((100 * part) / all)} %)`;
+
+const [count = '120', from = '1', all = ''] = process.argv.slice(2);
+const judged: Judged[] = [];
+for (let seed = Number(from); seed < Number(from) + Number(count); seed += 1) {
+  const row = judgeCase(sweepCase(seed));
+  judged.push(row);
+  const bad =
+    row.missed.length > 0 ||
+    row.invented.length > 0 ||
+    row.wrongEnds.length > 0 ||
+    row.endRight === false;
+  if (bad || all === 'all')
+    console.log(
+      `${seed} ${row.one.name} | true ${row.one.places.map(({ kind, atM, mustBeTold }) => `${kind} ${atM.toFixed(2)}${mustBeTold ? '' : '?'}`).join(', ')} | told ${row.events.map(({ kind, distanceM, end, reflection, confidence }) => `${kind} ${distanceM.value.toFixed(2)} ${reflection.value.toFixed(2)}${end ? ' END' : ''} ${confidence.toFixed(2)}`).join(', ')} | ${row.problems.join(' ')} ${row.seconds.toFixed(1)} s`,
+    );
+}
+const kinds = [...new Set(judged.map(({ one }) => one.name.split(',')[0] ?? ''))];
+for (const kind of [...kinds, '']) {
+  const rows = judged.filter(({ one }) => one.name.startsWith(kind));
+  const must = rows.reduce(
+    (sum, { one }) => sum + one.places.filter(({ mustBeTold }) => mustBeTold).length,
+    0,
+  );
+  const missed = rows.reduce((sum, row) => sum + row.missed.length, 0);
+  const ends = rows.filter(({ endRight }) => endRight !== null);
+  const told = rows.reduce((sum, row) => sum + row.events.length, 0);
+  const invented = rows.reduce((sum, row) => sum + row.invented.length, 0);
+  const sureEnds = rows.flatMap(({ events }) =>
+    events.filter(({ end, confidence }) => end && confidence >= SURE),
+  ).length;
+  const wrong = rows.flatMap(({ wrongEnds }) =>
+    wrongEnds.filter(({ confidence }) => confidence >= SURE),
+  ).length;
+  console.log(
+    `${kind || 'all'}: places ${share(must - missed, must)}, ends ${share(ends.filter(({ endRight }) => endRight).length, ends.length)}, false ${share(invented, told)}, sure ends wrong ${share(wrong, sureEnds)}`,
+  );
+}
+const times = judged.map(({ seconds }) => seconds).sort((a, b) => a - b);
+const atShare = (part: number) =>
+  (times[Math.min(times.length - 1, Math.floor(part * times.length))] ?? 0).toFixed(2);
+console.log(`seconds: half ${atShare(0.5)}, nine tenths ${atShare(0.9)}, most ${atShare(1)}`);

@@ -1,0 +1,58 @@
+import { sweepCase, type FieldCase } from '../../testing/field/cases';
+import { NOTHING_TOLD } from '../told';
+import { analyse } from './analyse';
+import type { TraceEvent } from './event';
+
+const analysed = (one: FieldCase) => {
+  const { velocityFactor, ohm } = one.cable;
+  const answer = analyse(one.capture, {
+    ...NOTHING_TOLD,
+    velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
+    impedanceOhm: ohm,
+  });
+  if (!answer.ok) throw new Error(answer.reason.code);
+  return answer.analysis;
+};
+const near = (atM: number, places: readonly TraceEvent[]) =>
+  places.filter(({ distanceM: { value } }) => Math.abs(value - atM) < Math.max(0.3, 0.012 * atM));
+
+/** Sweeps of lines by another model, seed by seed; what each was once told as. */
+const FAR_ENDS = [
+  [1016, 'open end of 137 m of stranded pair, once nothing'],
+  [1176, 'short end of 51 m of thin coaxial cable to 1 GHz, once nothing'],
+  [1193, 'cut at 68 m of stranded pair to 1 GHz, once nothing'],
+  [1224, 'open end of 122 m of stranded pair, once nothing'],
+  [1012, 'short end behind a leak, once a step and two more places'],
+  [1228, 'open end behind a leak, once a step and one more place'],
+] as const;
+
+describe('A sweep of a lossy line that another model made', () => {
+  for (const [seed, what] of FAR_ENDS)
+    it(`shows its ${what}`, () => {
+      const one = sweepCase(seed);
+      const end = one.places.find((place) => place.end);
+      if (!end) throw new Error('no end');
+      const places = analysed(one).events.filter(({ kind }) => kind !== 'ghost');
+      expect(
+        near(end.atM, places).some((event) => event.end && event.kind === end.kind),
+      ).toBeTrue();
+      for (const event of places)
+        expect(one.places.some(({ atM }) => near(atM, [event]).length > 0))
+          .withContext(`${event.kind} at ${event.distanceM.value.toFixed(2)} m`)
+          .toBeTrue();
+    }, 60_000);
+
+  it('says where more is there than its events explain, and then that none of them is sure', () => {
+    const { events, problems } = analysed(sweepCase(1182));
+    expect(problems.map(({ kind }) => kind)).toContain('unexplained');
+    for (const { kind, confidence } of events.filter((event) => event.kind !== 'ghost'))
+      expect(confidence).withContext(kind).toBeLessThanOrEqual(0.5);
+  }, 60_000);
+
+  it('does not call an end for sure what a joint before a matched line would look like', () => {
+    const one = sweepCase(1003);
+    expect(one.places.map(({ kind }) => kind)).toEqual(['series', 'matched']);
+    const [joint] = near(one.places[0]?.atM ?? 0, analysed(one).events);
+    expect(joint?.confidence).toBeLessThanOrEqual(0.5);
+  }, 60_000);
+});
