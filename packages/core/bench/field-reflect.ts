@@ -1,14 +1,17 @@
 import { analyse, type TraceEvent } from '../src/reflect/analyse';
+import { LIGHT_M_S, WITHIN_95 } from '../src/units';
 import { NOTHING_TOLD } from '../src/reflect/told';
-import { sweepCase, type FieldCase, type TruePlace } from '../src/testing/field/cases';
+import { sweepCase, traceCase, type FieldCase, type TruePlace } from '../src/testing/field/cases';
 
-// Captures of lines by another model, and what is told of them: `npm run bench:field -- 200 1`.
+// Captures of lines by another model, and what is told of them: `npm run bench:field -- sweep 200 1`, or `pulse`, `step`.
 
 /** Nearer than this share of the way, or than what the capture resolves, a place is the right one. */
 const NEAR_SHARE = 0.012;
 const LEAST_NEAR_M = 0.15;
 /** From here on a kind or an end is told as sure. */
 const SURE = 0.9;
+/** Up to here nothing is promised of where it is. */
+const DOUBTFUL = 0.5;
 
 const nearEnough = ({ resolutionM }: FieldCase, atM: number): number =>
   Math.max(LEAST_NEAR_M, NEAR_SHARE * atM, resolutionM);
@@ -23,6 +26,8 @@ interface Judged {
   /** Whether the end that must be told is told as an end, at its place; null where none must. */
   readonly endRight: boolean | null;
   readonly wrongEnds: readonly TraceEvent[];
+  /** Of places that were found: whether the 95 % interval of each delay holds the true one. */
+  readonly held: readonly boolean[];
 }
 
 export function judgeCase(one: FieldCase): Judged {
@@ -32,11 +37,21 @@ export function judgeCase(one: FieldCase): Judged {
     ...NOTHING_TOLD,
     velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
     impedanceOhm: ohm,
+    sourceOhm: one.set?.sourceOhm ?? null,
+    scopeOhm: one.set?.scopeOhm ?? null,
+    pulse: one.set?.kind ?? 'auto',
   });
   const seconds = (performance.now() - begun) / 1000;
   const events = answer.ok ? answer.analysis.events.filter(({ kind }) => kind !== 'ghost') : [];
   const at = (atM: number) => (event: TraceEvent) =>
     Math.abs(event.distanceM.value - atM) <= nearEnough(one, atM);
+  const trueS = (atM: number) => (2 * atM) / (velocityFactor * LIGHT_M_S);
+  const held = one.places.flatMap(({ atM }) =>
+    events
+      .filter((event) => at(atM)(event) && event.confidence > DOUBTFUL)
+      .slice(0, 1)
+      .map(({ delayS: { value, u } }) => Math.abs(value - trueS(atM)) < WITHIN_95 * u),
+  );
   const must = one.places.filter(({ mustBeTold }) => mustBeTold);
   const end = must.find((place) => place.end);
   return {
@@ -49,6 +64,7 @@ export function judgeCase(one: FieldCase): Judged {
       one.places.every(({ atM }) => Math.abs(value - atM) > nearEnough(one, atM)),
     ),
     endRight: end ? events.some((event) => event.end && at(end.atM)(event)) : null,
+    held,
     wrongEnds: events.filter(
       (event) => event.end && !one.places.some((place) => place.end && at(place.atM)(event)),
     ),
@@ -58,10 +74,12 @@ export function judgeCase(one: FieldCase): Judged {
 const share = (part: number, all: number): string =>
   all === 0 ? '–' : `${part} of ${all} (${Math.round((100 * part) / all)} %)`;
 
-const [count = '120', from = '1', all = ''] = process.argv.slice(2);
+const [of = 'sweep', count = '120', from = '1', all = ''] = process.argv.slice(2);
+const caseOf = (seed: number): FieldCase =>
+  of === 'pulse' || of === 'step' ? traceCase(seed, of) : sweepCase(seed);
 const judged: Judged[] = [];
 for (let seed = Number(from); seed < Number(from) + Number(count); seed += 1) {
-  const row = judgeCase(sweepCase(seed));
+  const row = judgeCase(caseOf(seed));
   judged.push(row);
   const bad =
     row.missed.length > 0 ||
@@ -94,6 +112,10 @@ for (const kind of [...kinds, '']) {
     `${kind || 'all'}: places ${share(must - missed, must)}, ends ${share(ends.filter(({ endRight }) => endRight).length, ends.length)}, false ${share(invented, told)}, sure ends wrong ${share(wrong, sureEnds)}`,
   );
 }
+const held = judged.flatMap((row) => row.held);
+console.log(
+  `95 % intervals of delays that hold: ${share(held.filter(Boolean).length, held.length)}`,
+);
 const times = judged.map(({ seconds }) => seconds).sort((a, b) => a - b);
 const atShare = (part: number) =>
   (times[Math.min(times.length - 1, Math.floor(part * times.length))] ?? 0).toFixed(2);

@@ -18,6 +18,8 @@ import { tellEvents } from './tell-events';
 import { throughDelay, type Through } from './through';
 
 const LEAST_POINTS = 16;
+/** What a model of the port and the cable leaves open of a delay, in resolutions; by bench:field. */
+const MODEL_U_RESOLUTIONS = 0.003;
 /** A point may stray from even spacing by this share of it. */
 const UNEVEN = 0.05;
 /** More points than these tell nothing more of a link of some hundred metres. */
@@ -84,6 +86,7 @@ export function analyseSweep(
   const found = tellEvents(weighed, {
     velocityFactor,
     edgeS: grown.resolutionS,
+    modelU: MODEL_U_RESOLUTIONS * grown.resolutionS,
     teeReflection: 0,
     rangeS: grown.rangeS,
     leastSize: 0.02,
@@ -136,7 +139,7 @@ const farPort = ({ delayS }: Through, referenceOhm: number, { impedance }: Prior
 const NO_LAUNCH: Pick<Guess, 'offsetV' | 'launch' | 'tee'> = {
   offsetV: 0,
   launch: { kind: 'step', amplitudeV: 1, atS: 0, widthS: null, rampS: 0, bellS: 0, poleS: 0 },
-  tee: { sourceOhm: ANY_SOURCE_OHM, scopeOhm: HIGH_OHM },
+  tee: { sourceOhm: ANY_SOURCE_OHM, scopeOhm: HIGH_OHM, scopeF: 0 },
 };
 
 const sweepStart = (prior: Prior, changes: readonly Change[]): Guess => ({

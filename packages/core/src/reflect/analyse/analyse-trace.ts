@@ -9,6 +9,8 @@ import { profileOfTrace } from './profile';
 import { survey } from './survey';
 import { tellEvents } from './tell-events';
 
+/** What a model of edges, input and cable leaves open of a delay, in edges; by bench:field. */
+const MODEL_U_EDGES = 0.05;
 /** Behind a launch, so many of its edges still lie over an echo. */
 const CLOSE_EDGES = 9;
 
@@ -54,14 +56,14 @@ export function analyseTrace(
   const events = tellEvents(weighed, {
     velocityFactor,
     edgeS,
+    modelU: MODEL_U_EDGES * edgeS,
     teeReflection: teeReflectionOf(guess),
     rangeS: explained.unexplainedS ?? rangeS,
     leastSize: (3 * bench.sd) / launchV,
     deadS: edgeS,
     closeS: (guess.launch.widthS ?? 0) + CLOSE_EDGES * edgeS,
     widthS: guess.launch.widthS,
-    // What is left over of a trace lies behind its events, and is told of by itself.
-    isOff: false,
+    isOff: explained.unexplainedS !== null,
   });
   return {
     ok: true,

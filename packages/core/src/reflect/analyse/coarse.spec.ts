@@ -8,7 +8,7 @@ import { survey } from './survey';
 
 const GUESS: Guess = {
   offsetV: 0,
-  tee: { sourceOhm: 50, scopeOhm: 1e6 },
+  tee: { sourceOhm: 50, scopeOhm: 1e6, scopeF: 0 },
   launch: {
     kind: 'step',
     amplitudeV: 2,

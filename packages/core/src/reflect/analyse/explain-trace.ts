@@ -7,7 +7,7 @@ import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
 import { fitGuess, WEIGHING, type Fit } from './fit-guess';
 import { misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
 import type { Guess } from './guess';
-import type { Prior } from './parameter';
+import { scopeInput, type Prior } from './parameter';
 import { plainly } from './plainly';
 import { ANY_DIELECTRIC, priorOf } from './prior';
 import type { Survey } from './survey';
@@ -158,6 +158,7 @@ function kindsOf({ widthS, riseS }: Survey, told: Told): readonly ('pulse' | 'st
 const teeOf = ({ sourceOhm, scopeOhm }: Told): Tee => ({
   sourceOhm: sourceOhm ?? ANY_SOURCE_OHM,
   scopeOhm: scopeOhm ?? HIGH_OHM,
+  scopeF: scopeInput(scopeOhm ?? HIGH_OHM).mean,
 });
 
 function startOf(

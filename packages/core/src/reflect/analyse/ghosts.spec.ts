@@ -27,7 +27,7 @@ describe('Echoes that went to and fro', () => {
   it('are as large as the whole line’s own response shows them', () => {
     // A joint before an open end, seen from a source that does not match.
     const changes = [change('series', 40, 0.25), change('end', 150, 1)];
-    const tee = { sourceOhm: 30, scopeOhm: 1e9 };
+    const tee = { sourceOhm: 30, scopeOhm: 1e9, scopeF: 0 };
     const step = (list: readonly Change[]) =>
       traceOf(
         lineOf({ impedanceOhm: 50, loss: LOSSLESS, changes: list }),

@@ -8,6 +8,7 @@ import {
   changeParameters,
   launchParameters,
   shapeParameters,
+  teeParameters,
   type Parameter,
   type Prior,
 } from './parameter';
@@ -115,6 +116,7 @@ export function parametersOf(
   return [
     ...launchParameters(guess, rangeS),
     ...(shape ? shapeParameters(guess) : []),
+    ...teeParameters(guess),
     ...cableParameters(prior),
     ...changeParameters(guess, bench.edge * bench.intervalS, rangeS),
   ];

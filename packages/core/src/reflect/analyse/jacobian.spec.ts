@@ -9,6 +9,7 @@ import {
   changeParameters,
   launchParameters,
   shapeParameters,
+  teeParameters,
   type Parameter,
 } from './parameter';
 
@@ -21,7 +22,7 @@ const PRIOR = {
 
 const guessOf = (changes: readonly Change[], widthS: number | null, lossy = true): Guess => ({
   offsetV: 0.1,
-  tee: { sourceOhm: 43, scopeOhm: 1e6 },
+  tee: { sourceOhm: 43, scopeOhm: 1e6, scopeF: 9e-12 },
   launch: {
     kind: widthS === null ? 'step' : 'pulse',
     amplitudeV: 1.7,
@@ -90,6 +91,7 @@ describe('Slopes of what is predicted', () => {
         const parameters = [
           ...launchParameters(guess, 250e-9),
           ...shapeParameters(guess),
+          ...teeParameters(guess),
           ...cableParameters(PRIOR),
           ...changeParameters(guess, 1e-9, 250e-9),
         ];

@@ -16,11 +16,11 @@ export function lookAtGuess(plane: Plane, ratioOf: (guess: Guess) => Ratio) {
   };
   return {
     value: (guess: Guess): Plane =>
-      valueOf(ratioOf(guess), seenOf(guess).near[0] as InputImpedance),
+      valueOf(ratioOf(guess), seenOf(guess).near[0] as InputImpedance, plane),
     /** Of each parameter, by its scale. */
     jacobian: (guess: Guess, parameters: readonly Parameter[]): Plane[] => {
       const seen = seenOf(guess);
-      const slope = slopeOf(ratioOf(guess), seen.near[0] as InputImpedance);
+      const slope = slopeOf(ratioOf(guess), seen.near[0] as InputImpedance, plane);
       const steps = parameters.map((parameter) => smallStep(parameter, guess));
       const moved = steps.map((step) => lineOf(step.guess.line));
       const planes = jacobianAlong(lineOf(guess.line), seen, slope, moved, media);

@@ -12,7 +12,7 @@ export interface Parameter {
   /** What is known of it beforehand. */
   readonly prior: { readonly mean: number; readonly sd: number } | null;
   /** Whether the line changes with it, or only what is sent into it. */
-  readonly of: 'line' | 'launch' | 'offset';
+  readonly of: 'line' | 'launch' | 'offset' | 'tee';
 }
 
 /** What is known before a trace is looked at. */
@@ -75,6 +75,33 @@ export function launchParameters(guess: Guess, rangeS: number): Parameter[] {
     },
   ];
   return list;
+}
+
+/** Inputs of high resistance, with a probe or a lead, have some 10 to 20 pF; matched ones a few. Generic. */
+const HIGH_INPUT = { mean: 10e-12, sd: 6e-12 };
+const MATCHED_INPUT = { mean: 2e-12, sd: 2e-12 };
+/** From here on an input is not there to match a line, ohm. */
+const HIGH_FROM_OHM = 1000;
+
+/** What is known of a scope's capacitance by its resistance, farad. */
+export const scopeInput = (scopeOhm: number): typeof HIGH_INPUT =>
+  scopeOhm > HIGH_FROM_OHM ? HIGH_INPUT : MATCHED_INPUT;
+
+/** The tee's: what it loads every edge with, and throws back of each. */
+export function teeParameters({ tee }: Guess): Parameter[] {
+  const prior = scopeInput(tee.scopeOhm);
+  return [
+    {
+      name: 'scope',
+      get: (one) => one.tee.scopeF,
+      set: (one, scopeF) => ({ ...one, tee: { ...one.tee, scopeF } }),
+      scale: prior.sd,
+      least: 0,
+      most: prior.mean + 8 * prior.sd,
+      prior,
+      of: 'tee',
+    },
+  ];
 }
 
 /** The form of the launch's edges, and its width. */

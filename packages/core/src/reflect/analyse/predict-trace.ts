@@ -1,7 +1,7 @@
 import { bellOf } from '../line/bell';
 import { gridOf, sizeFor, type Grid } from '../line/grid';
 import { launchSlope, launchSpectrum, type Launch } from '../line/launch';
-import { blank, multiplyIn, scaleIn, times, type Plane } from '../line/plane';
+import { blank, multiplyIn, plus, scaleIn, times, type Plane } from '../line/plane';
 import { teeShare } from '../line/ratio';
 import type { Prediction } from './fit-guess';
 import type { Guess } from './guess';
@@ -52,6 +52,10 @@ export function predictTrace(intervalS: number, finer: number, smoothing: Smooth
         if (parameter.of === 'line')
           return multiplyIn(onLine[ofLine.indexOf(parameter)] as Plane, source);
         const step = smallStep(parameter, guess);
+        if (parameter.of === 'tee') {
+          const more = plus(look.value(step.guess), -1, look.value(guess));
+          return scaleIn(multiplyIn(more, source), 1 / step.share);
+        }
         const more = launchSlope(guess.launch, step.guess.launch, grid.plane);
         return scaleIn(multiplyIn(more, whole), 1 / step.share);
       };

@@ -56,8 +56,8 @@ export function profileOfTrace(
   const bell = bellOf(grid.plane, sdS);
   // How much what comes back changes with what stands at the tee.
   const turn = over(
-    slopeOf(reflectionAgainst(line.impedanceOhm), seen).num,
-    slopeOf(teeShare(tee), seen).num,
+    slopeOf(reflectionAgainst(line.impedanceOhm), seen, grid.plane).num,
+    slopeOf(teeShare(tee), seen, grid.plane).num,
   );
   const least = LEAST_OF_LAUNCH * launch.amplitudeV;
   const source = times(divided(volts, sent, grid.plane, least), turn);
@@ -101,7 +101,7 @@ export function profileOfSweep(
   const stepS = untilS / count;
   const points = frequencies(hz);
   const seen = inputImpedance(lineOf(line), keepMedia(points)).near[0] as InputImpedance;
-  const predicted = valueOf(reflectionAgainst(referenceOhm), seen);
+  const predicted = valueOf(reflectionAgainst(referenceOhm), seen, points);
   const bell = bellOf(points, sdS);
   const spacing = (highest - (hz[0] as number)) / (hz.length - 1);
   const extra = Float64Array.from({ length: count }, (_, n) => {
@@ -123,7 +123,7 @@ export function profileOfSweep(
 function losslessOf(line: GuessedLine, plane: Plane): Plane {
   const seen = inputImpedance(lineOf({ ...line, loss: LOSSLESS }), keepMedia(plane))
     .near[0] as InputImpedance;
-  return valueOf(reflectionAgainst(line.impedanceOhm), seen);
+  return valueOf(reflectionAgainst(line.impedanceOhm), seen, plane);
 }
 
 /** @param model and extra: what comes back of an impulse, per second, every `intervalS` */

@@ -29,6 +29,8 @@ export type Surveyed =
 
 const LEAST_SAMPLES = 32;
 const LEAST_BEFORE = 6;
+/** The level before the launch is looked up in so many: in more, the launch itself may stand. */
+const HEAD_SAMPLES = 12;
 /** A launch stands out by so many times the noise, or there is none. */
 const STANDS_OUT = 8;
 /** Of the whole range, what the launch's edge crosses first. */
@@ -51,7 +53,7 @@ export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
   if (!(range > 0)) return no(0, tell('all-samples-alike', {}));
   const rough = roughNoise(volts);
   if (range < STANDS_OUT * rough) return no(0, tell('no-launch-in-noise', {}));
-  const head = medianOf(volts, 0, Math.max(LEAST_BEFORE, Math.min(48, count >> 5)));
+  const head = medianOf(volts, 0, HEAD_SAMPLES);
   const crossing = Math.max(CROSSING * range, Math.min(STANDS_OUT * rough, range / 2));
   let cross = -1;
   for (let n = 0; n < count - 1; n += 1)

@@ -8,7 +8,7 @@ import { reflectionAgainst, valueOf, type Tee } from './ratio';
 import { traceOf } from './respond';
 import { throughOf } from './through-line';
 
-const TEE: Tee = { sourceOhm: 50, scopeOhm: 1e9 };
+const TEE: Tee = { sourceOhm: 50, scopeOhm: 1e9, scopeF: 0 };
 const BASE = { samples: 2400, intervalS: 0.25e-9, fromS: -50e-9 };
 const RISE = 1e-9;
 
@@ -76,7 +76,7 @@ describe('A line', () => {
 
   it('goes to and fro as a lattice of waves does', () => {
     const ohms = [75, 110, 40, 75];
-    const tee = { sourceOhm: 30, scopeOhm: 600 };
+    const tee = { sourceOhm: 30, scopeOhm: 600, scopeF: 0 };
     for (const endOhm of [Infinity, 0, 20]) {
       const at = stepInto(
         {
@@ -167,6 +167,7 @@ describe('A line', () => {
     const back = valueOf(
       reflectionAgainst(50),
       inputImpedance(line, keepMedia(plane)).near[0] as InputImpedance,
+      plane,
     );
     const { s11 } = throughOf(line, plane, 50);
     hz.forEach((_, k) => {

@@ -1,6 +1,6 @@
 /**
  * What a cable takes from a wave, told by its distributed elements so that it is causal: the series
- * impedance of a piece is L′(s + resistance + 2 · skin · √s), its admittance C′ s (s / 2π GHz)^(−2δ/π).
+ * impedance of a piece is L′(s + resistance + 2 · skin · √s), its admittance C′ s (s / 2π 100 MHz)^(−2δ/π).
  * For small losses the wave of a piece of delay τ shrinks by
  * τ (resistance / 2 + skin · √(πf) + π f δ) neper, and a zero leaves nothing out but the delay.
  */

@@ -7,7 +7,8 @@ export interface Medium {
   readonly impedance: Plane;
 }
 
-const REFERENCE = 2e9 * Math.PI;
+/** Dielectric constants are told at 100 MHz, 1/s. */
+const REFERENCE = 2e8 * Math.PI;
 
 /** What every loss needs of the points: √s with its real part above nothing, and s in its polar form. */
 interface Points {
@@ -45,7 +46,7 @@ function mediumOf(loss: Loss, { plane, root, logSize, angle }: Points): Medium {
     let acrossRe = re;
     let acrossIm = im;
     if (bend !== 0) {
-      // (s / 2π GHz)^bend
+      // (s / 2π 100 MHz)^bend
       const grown = Math.exp(bend * (logSize[k] as number));
       const turn = bend * (angle[k] as number);
       const byRe = grown * Math.cos(turn);

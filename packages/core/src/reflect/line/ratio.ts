@@ -1,11 +1,15 @@
 import type { InputImpedance } from './input-impedance';
 import { blank, type Plane } from './plane';
 
-/** What is told of a line by the volts N and amperes D seen into it: (a N + b D) / (c N + d D). */
+/**
+ * What is told of a line by the volts N and amperes D seen into it: (a N + b D) / ((c + s · perS) N + d D). What
+ * grows with s is for a b of nothing alone.
+ */
 export interface Ratio {
   readonly a: number;
   readonly b: number;
   readonly c: number;
+  readonly perS: number;
   readonly d: number;
 }
 
@@ -13,13 +17,16 @@ export interface Ratio {
 export interface Tee {
   readonly sourceOhm: number;
   readonly scopeOhm: number;
+  /** Beside it, of its input and what leads to it, farad. */
+  readonly scopeF: number;
 }
 
 /** Of a source's own volts, how much stands at the tee. */
-export const teeShare = ({ sourceOhm, scopeOhm }: Tee): Ratio => ({
+export const teeShare = ({ sourceOhm, scopeOhm, scopeF }: Tee): Ratio => ({
   a: 1,
   b: 0,
   c: 1 + sourceOhm / scopeOhm,
+  perS: sourceOhm * scopeF,
   d: sourceOhm,
 });
 
@@ -28,10 +35,15 @@ export const reflectionAgainst = (referenceOhm: number): Ratio => ({
   a: 1,
   b: -referenceOhm,
   c: 1,
+  perS: 0,
   d: referenceOhm,
 });
 
-export function valueOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): Plane {
+export function valueOf(
+  { a, b, c, perS, d }: Ratio,
+  { num, den }: InputImpedance,
+  s: Plane,
+): Plane {
   const size = num.re.length;
   const out = blank(size);
   for (let k = 0; k < size; k += 1) {
@@ -39,8 +51,10 @@ export function valueOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): Pl
     const nIm = num.im[k] as number;
     const dRe = den.re[k] as number;
     const dIm = den.im[k] as number;
-    const overRe = c * nRe + d * dRe;
-    const overIm = c * nIm + d * dIm;
+    const cRe = c + perS * (s.re[k] as number);
+    const cIm = perS * (s.im[k] as number);
+    const overRe = cRe * nRe - cIm * nIm + d * dRe;
+    const overIm = cRe * nIm + cIm * nRe + d * dIm;
     const topRe = a * nRe + b * dRe;
     const topIm = a * nIm + b * dIm;
     const all = overRe * overRe + overIm * overIm;
@@ -51,7 +65,11 @@ export function valueOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): Pl
 }
 
 /** What a little more volts (`num`) or amperes (`den`) make of it: (a d − b c) D, or −N, over (c N + d D)². */
-export function slopeOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): InputImpedance {
+export function slopeOf(
+  { a, b, c, perS, d }: Ratio,
+  { num, den }: InputImpedance,
+  s: Plane,
+): InputImpedance {
   const size = num.re.length;
   const out: InputImpedance = { num: blank(size), den: blank(size) };
   for (let k = 0; k < size; k += 1) {
@@ -59,8 +77,10 @@ export function slopeOf({ a, b, c, d }: Ratio, { num, den }: InputImpedance): In
     const nIm = num.im[k] as number;
     const dRe = den.re[k] as number;
     const dIm = den.im[k] as number;
-    const overRe = c * nRe + d * dRe;
-    const overIm = c * nIm + d * dIm;
+    const cRe = c + perS * (s.re[k] as number);
+    const cIm = perS * (s.im[k] as number);
+    const overRe = cRe * nRe - cIm * nIm + d * dRe;
+    const overIm = cRe * nIm + cIm * nRe + d * dIm;
     const all = (overRe * overRe + overIm * overIm) ** 2 / (a * d - b * c);
     const squareRe = (overRe * overRe - overIm * overIm) / all;
     const squareIm = (-2 * overRe * overIm) / all;

@@ -44,6 +44,6 @@ export function traceOf(
   const source = launchSpectrum({ ...launch, atS: launch.atS - base.fromS }, grid.plane);
   const seen = inputImpedance(line, keepMedia(grid.plane)).near[0] as InputImpedance;
   const volts = new Float64Array(grid.size);
-  grid.toTime(times(source, valueOf(teeShare(tee), seen)), null, volts, null);
+  grid.toTime(times(source, valueOf(teeShare(tee), seen, grid.plane)), null, volts, null);
   return Float64Array.from({ length: base.samples }, (_, n) => volts[n * finer] as number);
 }

@@ -129,7 +129,7 @@ function farEchoOf(task: SetupTask, widthS: number, edgeS: number, delayS: numbe
     },
     // Of a matched source half the volts reach the line: a launch of one.
     smoothLaunch(2, riseS, widthS),
-    { sourceOhm: task.impedanceOhm, scopeOhm: 1e6 },
+    { sourceOhm: task.impedanceOhm, scopeOhm: 1e6, scopeF: 0 },
     { samples, intervalS, fromS: -32 * intervalS },
     riseS,
   );

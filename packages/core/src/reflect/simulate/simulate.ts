@@ -74,7 +74,7 @@ export function simulate(simulation: Simulation, normal: () => number): Capture 
   const line = simulatedLine(simulation);
   if ('sourceOhm' in probe) {
     const { samples, intervalS, beforeS, riseS } = probe;
-    const tee: Tee = probe;
+    const tee: Tee = { ...probe, scopeF: 0 };
     const clean = traceOf(
       line,
       smoothLaunch(probe.volts, riseS, probe.kind === 'pulse' ? probe.widthS : null),
@@ -115,6 +115,7 @@ function sweepOf(
     const back = valueOf(
       reflectionAgainst(referenceOhm),
       inputImpedance(line, keepMedia(plane)).near[0] as InputImpedance,
+      plane,
     );
     return {
       ports: 1,

@@ -6,7 +6,7 @@ import { add, by, div, mul, real, root, type C } from './complex';
 export interface FieldCable {
   readonly name: string;
   readonly kind: 'coax' | 'pair';
-  /** Of the lossless line, as its external inductance and its capacitance at high frequency make it. */
+  /** As its external inductance and its capacitance at 100 MHz make it. */
   readonly ohm: number;
   readonly velocityFactor: number;
   readonly wireMm: number;
@@ -120,12 +120,17 @@ function wireOhm(radians: number, radiusM: number): C {
 /** Debye terms whose loss angle stays about the same over four decades. */
 const RELAXATIONS_S = [3e-7, 3e-8, 3e-9, 3e-10, 3e-11];
 
-function relativeOf(radians: number, lossAngle: number): C {
+function permittivity(radians: number, lossAngle: number): C {
   return RELAXATIONS_S.reduce<C>(
     (sum, tauS) => add(sum, div(real(1.45 * lossAngle), [1, radians * tauS])),
     real(1),
   );
 }
+
+/** Sheets tell of a dielectric at this frequency. */
+const TOLD_AT = 2 * Math.PI * 100e6;
+const relativeOf = (radians: number, lossAngle: number): C =>
+  by(permittivity(radians, lossAngle), 1 / permittivity(TOLD_AT, lossAngle)[0]);
 
 /** Of a metre: the exponent of a wave, and the impedance that it meets. */
 export function lineAt(cable: FieldCable, hz: number, ohm = cable.ohm): { wave: C; impedance: C } {

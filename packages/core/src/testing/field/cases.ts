@@ -3,6 +3,7 @@ import { evenDraws } from '../../units';
 import { FIELD_CABLES, type FieldCable } from './cable';
 import { by, div, add, exp, real, sub, type C } from './complex';
 import { seenAt, type FieldLine, type FieldPart } from './line';
+import { traceAt, type FieldSet } from './trace';
 
 /** A place that is there, and what a person must be told of. */
 export interface TruePlace {
@@ -17,6 +18,8 @@ export interface FieldCase {
   readonly name: string;
   readonly capture: Capture;
   readonly cable: FieldCable;
+  /** Of a trace: what was sent and what looked. */
+  readonly set?: FieldSet;
   readonly places: readonly TruePlace[];
   /** What two places must be apart to be two. */
   readonly resolutionM: number;
@@ -182,6 +185,74 @@ export function sweepCase(seed: number): FieldCase {
       mustBeTold: place.kind !== 'matched' && stands(line, place.atM, hz, noise, speed),
     })),
     resolutionM: speed / (2 * topHz),
+  };
+}
+
+/** Bits of a scope. */
+const LEVELS = 256;
+
+/**
+ * A pulse or a step into a line with a fault, as a scope keeps it: a third of the sources don't match, its
+ * input has a capacitance, noise and the mains ride on it, and its converter has so many levels.
+ */
+export function traceCase(seed: number, kind: FieldSet['kind']): FieldCase {
+  const draw = drawsOf(seed);
+  const fault = FAULTS[seed % FAULTS.length] as FieldFault;
+  const cable = draw.pick(FIELD_CABLES);
+  const lengthM = evenly(draw, 6, 100);
+  const { line, places } = lineWith(fault, cable, lengthM, draw);
+  const speed = cable.velocityFactor * LIGHT;
+  const riseS = evenly(draw, 0.4e-9, 3e-9);
+  const wholeS = (2 * lengthM) / speed;
+  const intervalS = Math.max(riseS / 5, (wholeS * 1.6) / 6000);
+  const beforeS = Math.max(20 * intervalS, 10e-9);
+  const set: FieldSet = {
+    kind,
+    volts: draw.pick([1, 2, 3.3] as const),
+    riseS,
+    edge: draw.pick(['bell', 'cosine', 'poles'] as const),
+    widthS: Math.max(3 * riseS, wholeS * between(draw, 0.03, 0.08)),
+    sourceOhm: draw.pick([cable.ohm, cable.ohm, 50] as const),
+    scopeOhm: 1e6,
+    scopeF: between(draw, 5e-12, 18e-12),
+    intervalS,
+    samples: Math.ceil((beforeS + wholeS * between(draw, 1.3, 1.8)) / intervalS),
+    beforeS,
+  };
+  const clean = traceAt(line, set);
+  const noiseV = set.volts * evenly(draw, 3e-4, 4e-3);
+  const [offsetV, humV, phase] = [between(draw, -0.1, 0.1), noiseV * draw.next(), 6 * draw.next()];
+  const quantumV = (1.4 * set.volts) / LEVELS / draw.pick([1, 4, 16] as const);
+  const volts = clean.map((volt, n) => {
+    const hum = humV * Math.sin(2 * Math.PI * 50 * n * intervalS + phase);
+    return quantumV * Math.round((volt + offsetV + hum + noiseV * normal(draw)) / quantumV);
+  });
+  const seen = (atM: number): boolean => {
+    const [through, before] = [upTo(line, atM + 0.02), upTo(line, atM - 0.02)].map((some) =>
+      traceAt(some, set),
+    );
+    const most = (through as Float64Array).reduce(
+      (high, volt, n) => Math.max(high, Math.abs(volt - ((before as Float64Array)[n] as number))),
+      0,
+    );
+    return most > Math.max(SEEN * noiseV, 4 * quantumV, LEAST_SEEN * set.volts);
+  };
+  return {
+    name: `${fault}, ${kind}, ${cable.name}, ${lengthM.toFixed(1)} m, rise ${(riseS * 1e9).toFixed(1)} ns, source ${set.sourceOhm}`,
+    capture: {
+      kind: 'trace',
+      trace: { volts, intervalS, fromS: -beforeS },
+      hints: { scopeOhm: null, velocityFactor: null },
+      notes: [],
+      firstLine: 1,
+    },
+    cable,
+    set,
+    places: places.map((place) => ({
+      ...place,
+      mustBeTold: place.kind !== 'matched' && seen(place.atM),
+    })),
+    resolutionM: (speed * (kind === 'pulse' ? set.widthS : riseS)) / 2,
   };
 }
 

@@ -1,4 +1,4 @@
-import { sweepCase, type FieldCase } from '../../testing/field/cases';
+import { sweepCase, traceCase, type FieldCase } from '../../testing/field/cases';
 import { NOTHING_TOLD } from '../told';
 import { analyse } from './analyse';
 import type { TraceEvent } from './event';
@@ -9,6 +9,9 @@ const analysed = (one: FieldCase) => {
     ...NOTHING_TOLD,
     velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
     impedanceOhm: ohm,
+    sourceOhm: one.set?.sourceOhm ?? null,
+    scopeOhm: one.set?.scopeOhm ?? null,
+    pulse: one.set?.kind ?? 'auto',
   });
   if (!answer.ok) throw new Error(answer.reason.code);
   return answer.analysis;
@@ -55,4 +58,26 @@ describe('A sweep of a lossy line that another model made', () => {
     const [joint] = near(one.places[0]?.atM ?? 0, analysed(one).events);
     expect(joint?.confidence).toBeLessThanOrEqual(0.5);
   }, 60_000);
+});
+
+/** Steps into lines by another model, looked at by an input with 5 to 18 pF; what each was once told as. */
+const STEPS = [
+  [6, 'a branch and the open end behind it, once nothing'],
+  [17, 'a cut, once nothing'],
+  [18, 'a short, once a drop and two more places'],
+  [24, 'an open end, once a short far behind it'],
+  [4011, 'a resistance, once a launch that begins the record'],
+] as const;
+
+describe('A step that a scope with a capacitance looked at', () => {
+  for (const [seed, what] of STEPS)
+    it(`shows ${what}`, () => {
+      const one = traceCase(seed, 'step');
+      const places = analysed(one).events.filter(({ kind }) => kind !== 'ghost');
+      for (const { atM, mustBeTold } of one.places)
+        if (mustBeTold) expect(near(atM, places).length).withContext(`${atM} m`).toBe(1);
+      const end = one.places.find((place) => place.end);
+      const told = near(end?.atM ?? 0, places)[0];
+      expect([told?.kind, told?.end]).toEqual([end?.kind, true]);
+    }, 60_000);
 });
