@@ -69,6 +69,17 @@ describe('Velocity and two ends', () => {
     expect(within / 600).toBeLessThan(0.85);
   });
 
+  it('is the less certain the worse its lengths lie on a line', () => {
+    const known = (off: number) =>
+      [10, 25, 40, 55].map((value, n) => ({
+        lengthM: { value, u: 0.01 },
+        delayS: { value: delayOf(value, 0.7) + (n % 2 === 0 ? off : -off), u: 1e-10 },
+      }));
+    const [straight, crooked] = [fitted(known(0)), fitted(known(2e-9))];
+    expect(crooked.misfit).toBeGreaterThan(10);
+    expect(crooked.velocityFactor.u).toBeGreaterThan(5 * straight.velocityFactor.u);
+  });
+
   it('places a cut without the velocity factor, and sees when the ends disagree', () => {
     const length = { value: 30.5, u: 0.05 };
     const of = (metres: number) => ({ value: delayOf(metres, 0.74), u: 5e-11 });

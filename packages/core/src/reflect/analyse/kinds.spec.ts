@@ -38,6 +38,14 @@ describe('What a change may turn out to be', () => {
     expect(pairs.map(kinds)).toContain('tap,end');
   });
 
+  it('is a branch of two that were supposed, in the place of the first, and leaves the others', () => {
+    const list = [change('step', 5, 0.1), change('step', 20, -0.33), change('step', 32, 0.5), change('end', 60, 1)];
+    const found = pairsAsTaps(list);
+    expect(found.map(kinds)).toEqual(['step,tap,end', 'step,tap,step']);
+    expect(found[0]?.map(({ delayS }) => Math.round(delayS * 1e9))).toEqual([5, 20, 60]);
+    expect(found[0]?.[1]?.stubS).toBeCloseTo(12e-9, 15);
+  });
+
   it('is supposed anew of the last few, in every mixture', () => {
     const lists = supposedAnew([change('step', 5, 0.1), change('step', 10, 0.2)]);
     expect(lists.map(kinds).sort()).toEqual([
