@@ -39,7 +39,12 @@ describe('What a change may turn out to be', () => {
   });
 
   it('is a branch of two that were supposed, in the place of the first, and leaves the others', () => {
-    const list = [change('step', 5, 0.1), change('step', 20, -0.33), change('step', 32, 0.5), change('end', 60, 1)];
+    const list = [
+      change('step', 5, 0.1),
+      change('step', 20, -0.33),
+      change('step', 32, 0.5),
+      change('end', 60, 1),
+    ];
     const found = pairsAsTaps(list);
     expect(found.map(kinds)).toEqual(['step,tap,end', 'step,tap,step']);
     expect(found[0]?.map(({ delayS }) => Math.round(delayS * 1e9))).toEqual([5, 20, 60]);

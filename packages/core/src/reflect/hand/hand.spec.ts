@@ -1,12 +1,16 @@
 import { partOf, pyramidOf, snapToEdge } from '.';
 
 describe('A part of a trace', () => {
-  const volts = Float64Array.from({ length: 20_000 }, (_, n) => (n === 12_345 ? 5 : Math.sin(n / 900)));
+  const volts = Float64Array.from({ length: 20_000 }, (_, n) =>
+    n === 12_345 ? 5 : Math.sin(n / 900),
+  );
   const pyramid = pyramidOf(volts);
 
   it('is its own samples where there are few, each at its place', () => {
     const part = partOf(pyramid, 12_340, 12_350, 400);
-    expect(part.map(({ sample }) => sample)).toEqual(Array.from({ length: 10 }, (_, n) => 12_340 + n));
+    expect(part.map(({ sample }) => sample)).toEqual(
+      Array.from({ length: 10 }, (_, n) => 12_340 + n),
+    );
     for (const { sample, volt } of part) expect(volt).toBe(volts[sample] as number);
   });
 

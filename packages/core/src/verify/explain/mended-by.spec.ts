@@ -9,7 +9,10 @@ describe('What was done', () => {
     if (!fault) throw new Error(`no open at ${end}`);
     return fault;
   };
-  const done = (action: 'remade' | 'reseated' | 'replaced' | 'looked', end: 'near' | 'far' | 'cable') => ({
+  const done = (
+    action: 'remade' | 'reseated' | 'replaced' | 'looked',
+    end: 'near' | 'far' | 'cable',
+  ) => ({
     action,
     end,
     contacts: [],
