@@ -1,7 +1,7 @@
 import { analyse, type TraceEvent } from '../src/reflect/analyse';
 import { LIGHT_M_S, WITHIN_95 } from '../src/units';
-import { NOTHING_TOLD } from '../src/reflect/told';
 import { sweepCase, traceCase, type FieldCase, type TruePlace } from '../src/testing/field/cases';
+import { toldOf } from '../src/testing/field/told-of';
 
 // Captures of lines by another model, and what is told of them: `npm run bench:field -- sweep 200 1`, or `pulse`, `step`.
 
@@ -31,21 +31,13 @@ interface Judged {
 }
 
 export function judgeCase(one: FieldCase): Judged {
-  const { velocityFactor, ohm } = one.cable;
   const begun = performance.now();
-  const answer = analyse(one.capture, {
-    ...NOTHING_TOLD,
-    velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
-    impedanceOhm: ohm,
-    sourceOhm: one.set?.sourceOhm ?? null,
-    scopeOhm: one.set?.scopeOhm ?? null,
-    pulse: one.set?.kind ?? 'auto',
-  });
+  const answer = analyse(one.capture, toldOf(one));
   const seconds = (performance.now() - begun) / 1000;
   const events = answer.ok ? answer.analysis.events.filter(({ kind }) => kind !== 'ghost') : [];
   const at = (atM: number) => (event: TraceEvent) =>
     Math.abs(event.distanceM.value - atM) <= nearEnough(one, atM);
-  const trueS = (atM: number) => (2 * atM) / (velocityFactor * LIGHT_M_S);
+  const trueS = (atM: number) => (2 * atM) / (one.cable.velocityFactor * LIGHT_M_S);
   const held = one.places.flatMap(({ atM }) =>
     events
       .filter((event) => at(atM)(event) && event.confidence > DOUBTFUL)

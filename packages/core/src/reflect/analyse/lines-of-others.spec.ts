@@ -1,18 +1,10 @@
 import { sweepCase, traceCase, type FieldCase } from '../../testing/field/cases';
-import { NOTHING_TOLD } from '../told';
+import { toldOf } from '../../testing/field/told-of';
 import { analyse } from './analyse';
 import type { TraceEvent } from './event';
 
 const analysed = (one: FieldCase) => {
-  const { velocityFactor, ohm } = one.cable;
-  const answer = analyse(one.capture, {
-    ...NOTHING_TOLD,
-    velocityFactor: { value: velocityFactor, u: 0.005 * velocityFactor },
-    impedanceOhm: ohm,
-    sourceOhm: one.set?.sourceOhm ?? null,
-    scopeOhm: one.set?.scopeOhm ?? null,
-    pulse: one.set?.kind ?? 'auto',
-  });
+  const answer = analyse(one.capture, toldOf(one));
   if (!answer.ok) throw new Error(answer.reason.code);
   return answer.analysis;
 };

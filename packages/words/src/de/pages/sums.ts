@@ -5,6 +5,7 @@ import type {
 } from '../../en/pages/sums';
 import type { Same } from '../../same';
 import { written } from '../number';
+import { PARAMETERS } from '../verify/parameters';
 
 const FIELDS = { loop: 'Schleife', tip: 'a-Ader allein', ring: 'b-Ader allein' } as const;
 
@@ -61,14 +62,7 @@ export const OHMS_PAGE: Same<typeof ENGLISH_OHMS> = {
 /** What the page of limits says of itself. */
 export const LIMITS_PAGE: Same<typeof ENGLISH_LIMITS> = {
   kinds: { 'permanent-link': 'Feste Strecke', channel: 'Übertragungsstrecke' },
-  parameters: {
-    'insertion-loss': 'Einfügedämpfung',
-    next: 'NEXT',
-    'ps-next': 'PSNEXT',
-    'acr-f': 'ACR-F',
-    'ps-acr-f': 'PSACR-F',
-    'return-loss': 'Rückflussdämpfung',
-  },
+  parameters: PARAMETERS,
   unknownLength:
     'Die Länge dieser Strecke ist nicht bekannt: wie viel Rangierkabel sie haben darf, ist nicht zu sagen.',
   tooLong: (degrees, length) =>

@@ -7,17 +7,10 @@ import { formatLength } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
 import { list } from '../list';
 import { written } from '../number';
+import { PARAMETERS } from './parameters';
 
 type Sums = LimitMessages & PowerMessages & LineMessages & LossMessages & BuildMessages;
 
-const PARAMETERS: Readonly<Record<LimitMessages['sweep']['parameter'], string>> = {
-  'insertion-loss': 'Einfügedämpfung',
-  next: 'NEXT',
-  'ps-next': 'PSNEXT',
-  'acr-f': 'ACR-F',
-  'ps-acr-f': 'PSACR-F',
-  'return-loss': 'Rückflussdämpfung',
-};
 const ENDS = { near: 'nahes Ende', far: 'fernes Ende' } as const;
 const CLASSES: Readonly<Record<LimitMessages['limit-name']['class'], string>> = {
   '5e': 'D',

@@ -1,6 +1,7 @@
-import type { LimitKind, LimitMessages } from '@near-spoke/core/verify/limits';
+import type { LimitKind } from '@near-spoke/core/verify/limits';
 import type { LoopVerdict } from '@near-spoke/core/verify/power';
 import type { LineVerdict } from '@near-spoke/core/verify/telephone';
+import { PARAMETERS } from '../verify/parameters';
 
 const WHAT_NOW: Readonly<Record<LoopVerdict['cause'], string>> = {
   'as-expected': '',
@@ -17,14 +18,6 @@ const WHAT_NOW: Readonly<Record<LoopVerdict['cause'], string>> = {
 const KINDS: Readonly<Record<LimitKind, string>> = {
   'permanent-link': 'Permanent link',
   channel: 'Channel',
-};
-const PARAMETERS: Readonly<Record<LimitMessages['sweep']['parameter'], string>> = {
-  'insertion-loss': 'Insertion loss',
-  next: 'NEXT',
-  'ps-next': 'PSNEXT',
-  'acr-f': 'ACR-F',
-  'ps-acr-f': 'PSACR-F',
-  'return-loss': 'Return loss',
 };
 const SIDES: Readonly<Record<NonNullable<LineVerdict['side']>, string>> = {
   ours: 'Ours',

@@ -5,17 +5,10 @@ import type { PowerMessages } from '@near-spoke/core/verify/power';
 import type { LineMessages } from '@near-spoke/core/verify/telephone';
 import { formatLength } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
+import { PARAMETERS } from './parameters';
 
 type Sums = LimitMessages & PowerMessages & LineMessages & LossMessages & BuildMessages;
 
-const PARAMETERS: Readonly<Record<LimitMessages['sweep']['parameter'], string>> = {
-  'insertion-loss': 'Insertion loss',
-  next: 'NEXT',
-  'ps-next': 'PSNEXT',
-  'acr-f': 'ACR-F',
-  'ps-acr-f': 'PSACR-F',
-  'return-loss': 'Return loss',
-};
 const ORDINALS = ['first', 'second', 'third', 'fourth'] as const;
 const CLASSES: Readonly<Record<LimitMessages['limit-name']['class'], string>> = {
   '5e': 'D',
