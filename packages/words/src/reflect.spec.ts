@@ -75,6 +75,7 @@ const ANALYSED: { readonly [Code in keyof (AnalyseMessages & CaptureMessages)]: 
   'nothing-comes-back': { reach: far, velocityFactor: 0.66 },
   'folds-back': { stepHz: 2.49e6, reach: far },
   'close-faults': { first: near, second: far, launch: 'pulse', isTold: true },
+  'branch-or-end': { branch: near, end: far },
   unexplained: { from: far },
   'file-unread': { reason: 'XYZ 17' },
   'too-few-samples': { count: 12, least: 32 },

@@ -114,7 +114,7 @@ export function analyseSweep(
           stepHz: through ? null : stepHz * thin,
           rangeS: grown.rangeS,
           velocityFactor,
-          impedanceOhm: weighed.fit.guess.line.impedanceOhm,
+          line: weighed.fit.guess.line,
         }),
       ],
       velocityFactor,

@@ -83,7 +83,7 @@ export function analyseTrace(
           stepHz: null,
           rangeS,
           velocityFactor,
-          impedanceOhm: guess.line.impedanceOhm,
+          line: guess.line,
         }),
       ],
       velocityFactor,

@@ -1,8 +1,10 @@
 import type { Uncertain } from '../../units';
 import { metresOf } from '../hand';
 import { riseOf } from '../line/launch';
+import { branchOrEnd } from './branch-or-end';
 import type { Problem, ProblemKind, TraceEvent } from './event';
 import type { ExplainedTrace } from './explain-trace';
+import type { GuessedLine } from './guess';
 import { tell, type AnalyseMessages, type Far } from './messages';
 import type { Survey } from './survey';
 import type { Told } from '../told';
@@ -18,8 +20,8 @@ interface Circumstances {
   readonly stepHz: number | null;
   readonly rangeS: number;
   readonly velocityFactor: Uncertain;
-  /** Of the cable, as it was fitted. */
-  readonly impedanceOhm: number;
+  /** As it was fitted. */
+  readonly line: GuessedLine;
 }
 
 /** What a person must know before they trust the events, one message each. */
@@ -29,6 +31,7 @@ export function describeProblems(all: Circumstances): Problem[] {
     isNear: delayS < NEAR_S,
   });
   const places = all.events.filter(({ kind }) => kind !== 'ghost');
+  const eitherEnds = branchOrEnd(all.line.changes);
   const says = <Kind extends ProblemKind & keyof AnalyseMessages>(
     kind: Kind,
     carried: AnalyseMessages[Kind] & object,
@@ -36,7 +39,7 @@ export function describeProblems(all: Circumstances): Problem[] {
   return [
     all.told.velocityFactor === null &&
       says('velocity-assumed', { velocityFactor: all.velocityFactor }),
-    all.told.impedanceOhm === null && says('impedance-assumed', { ohm: all.impedanceOhm }),
+    all.told.impedanceOhm === null && says('impedance-assumed', { ohm: all.line.impedanceOhm }),
     all.explained?.eitherKind && says('pulse-or-step', { away: far(all.survey?.widthS ?? 0) }),
     ...(all.survey?.clipped ?? [])
       .slice(0, 1)
@@ -59,6 +62,11 @@ export function describeProblems(all: Circumstances): Problem[] {
         isTold: second.value - first.value > 4 * Math.hypot(first.u, second.u),
       }),
     ),
+    eitherEnds &&
+      says('branch-or-end', {
+        branch: far(eitherEnds.branch.delayS),
+        end: far(eitherEnds.end.delayS),
+      }),
     all.unexplainedS !== null && says('unexplained', { from: far(all.unexplainedS) }),
   ].filter((problem) => problem !== false && problem !== null && problem !== undefined);
 }

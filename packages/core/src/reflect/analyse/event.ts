@@ -31,6 +31,7 @@ export type ProblemKind =
   | 'nothing-comes-back'
   | 'unexplained'
   | 'close-faults'
+  | 'branch-or-end'
   | 'folds-back';
 
 /** What a person must know before they trust the events. */

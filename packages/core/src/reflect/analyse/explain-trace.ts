@@ -5,8 +5,10 @@ import type { Trace } from '../../formats/captures';
 import { weighKinds, type Weighed } from './alternatives';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
 import { fitGuess, WEIGHING, type Fit } from './fit-guess';
-import { misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import { fitTo, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import { growAlong } from './grow-along';
 import type { Guess } from './guess';
+import { lookAtTrace } from './look-at-trace';
 import { scopeInput, type Prior } from './parameter';
 import { plainly } from './plainly';
 import { ANY_DIELECTRIC, priorOf } from './prior';
@@ -92,7 +94,7 @@ interface Try {
 function search(tries: readonly Try[], bench: BenchTrace, checkpoint: Checkpoint) {
   const grown = tries.map((one, index) => ({
     ...one,
-    grown: grow(one.start, one.prior, bench, (share) => checkpoint((index + share) / tries.length)),
+    grown: grownOf(one, bench, (share) => checkpoint((index + share) / tries.length)),
   }));
   const best = grown.reduce((one, other) =>
     better(other.grown, one.grown, other.kind === one.kind ? 0 : OTHER_KIND) ? other : one,
@@ -105,8 +107,23 @@ function search(tries: readonly Try[], bench: BenchTrace, checkpoint: Checkpoint
   return { bench, best, eitherKind };
 }
 
+/** From one plainly seen place to the next; where something is left over then, from one misfit to the next. */
+function grownOf({ kind, start, prior }: Try, bench: BenchTrace, checkpoint: Checkpoint): Grown {
+  const { launch, offsetV } = start;
+  const seen = lookAtTrace(bench, {
+    kind,
+    atS: launch.atS,
+    widthS: launch.widthS,
+    baselineV: offsetV,
+  }).sort((a, b) => a.delayS - b.delayS);
+  const along = growAlong(start, prior, bench, seen, (share) => checkpoint(share / 2));
+  if (!along.misfit) return along;
+  const found = grow(start, prior, bench, (share) => checkpoint((1 + share) / 2));
+  return better(found, along, 0) ? found : along;
+}
+
 /** Everything is fitted once more, what an edge’s form hardly tells too; up to where a trace is explained. */
-function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
+export function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
   const free = { ...prior, dielectric: ANY_DIELECTRIC };
   return (guess) =>
     fitGuess(
@@ -138,12 +155,24 @@ function finer(
 ): Weighed {
   const { prior, bench, agreedS, checkpoint } = fine;
   // Of its form a coarse trace tells little: a lower and wider pulse is as good there.
-  const start = { ...fit.guess, launch: { ...launch, atS: fit.guess.launch.atS } };
-  const grown = grow(start, prior, bench, checkpoint, agreedS);
+  const again = { ...fit.guess, launch: { ...launch, atS: fit.guess.launch.atS } };
+  const to = Math.min(bench.count, Math.floor(agreedS / bench.intervalS));
+  const fitted = [again, fit.guess].reduce<Grown | null>(
+    (best, guess) =>
+      best && !best.misfit ? best : lower(fitTo(guess, prior, bench, to, true, WEIGHING), best),
+    null,
+  ) as Grown;
+  const grown =
+    fitted.misfit || to < bench.count
+      ? grow(fitted.fit.guess, prior, bench, checkpoint, agreedS)
+      : fitted;
   return sameKinds(grown.fit.guess, fit.guess)
     ? { fit: refitOf(prior, bench, grown.to)(grown.fit.guess), shares }
     : weigh(grown, prior, bench);
 }
+
+const lower = (one: Grown, other: Grown | null): Grown =>
+  other && other.fit.cost < one.fit.cost ? other : one;
 
 function kindsOf({ widthS, riseS }: Survey, told: Told): readonly ('pulse' | 'step')[] {
   if (told.pulse !== 'auto') return [told.pulse];
@@ -161,7 +190,7 @@ const teeOf = ({ sourceOhm, scopeOhm }: Told): Tee => ({
   scopeF: scopeInput(scopeOhm ?? HIGH_OHM).mean,
 });
 
-function startOf(
+export function startOf(
   kind: 'pulse' | 'step',
   survey: Survey,
   told: Told,

@@ -49,8 +49,9 @@ export function bandsOf(hz: readonly number[]): Band[] {
 }
 
 /** A place where a band shows more than is explained, and how many times what it takes to be told. */
-interface Peak {
+export interface Peak {
   readonly delayS: number;
+  readonly size: number;
   readonly ratio: number;
   readonly band: Band;
 }
@@ -104,8 +105,8 @@ export function firstEcho(
   };
 }
 
-/** The tops of what stands out in one part of the band. */
-function peaksOf(
+/** The tops of what stands out in one part of the band: see firstEcho. */
+export function peaksOf(
   band: Band,
   left: Float64Array,
   predicted: Float64Array,
@@ -128,7 +129,8 @@ function peaksOf(
     for (let m = Math.max(0, n - smear); m <= Math.min(known.length - 1, n + smear); m += 1)
       near = Math.max(near, known[m] as number);
     const least = Math.max(noise, LEAST_REFLECTION * leftOver(n), MODEL_SHARE * near);
-    if (here > least) peaks.push({ delayS: delaysS[n] as number, ratio: here / least, band });
+    if (here > least)
+      peaks.push({ delayS: delaysS[n] as number, size: here, ratio: here / least, band });
   }
   return peaks;
 }

@@ -12,10 +12,11 @@ import {
 import { predictSweep } from './predict-sweep';
 import { withChanges, type Change, type Guess } from './guess';
 import type { Checkpoint } from './grow';
-import { asTaps, INNER_KINDS, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
+import { asEnds, asTaps, INNER_KINDS, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
 import { cableParameters, changeParameters, type Prior } from './parameter';
 import { placeBest } from './place-best';
 import { plainly } from './plainly';
+import { noiseOf } from './sweep-noise';
 
 /** A reflection over frequency, as measured. */
 export interface Reflection {
@@ -47,8 +48,6 @@ const [LEAST_FITS, MOST_FITS] = [50, 220];
 export const MUCH_LEFT = 4;
 /** One more change has to explain more than noise would let it, by so much. */
 const LEAST_GAIN = 40;
-/** Between two draws of noise a quarter of the echoes is below this, in a part's deviation. */
-const LOWER_QUARTER = Math.sqrt(2 * Math.log(4 / 3));
 
 /**
  * Explains a reflection over frequency: the first great echo that is left in the transformed residual is
@@ -68,11 +67,7 @@ export function growSweep(
   const resolutionS = 1 / (highest - lowest);
   const whole = pointsOf(sweep, count);
   const bands = bandsOf(hz);
-  const { echoesOf, noiseShare } = bands[0] as Band;
-  const { sizes } = echoesOf(whole.values);
-  // Most delays of a line hold no echo: the lower quarter is noise.
-  const floor = sizes.slice().sort()[sizes.length >> 2] ?? 0;
-  const sd = Math.max(1e-5, floor / LOWER_QUARTER / noiseShare);
+  const sd = noiseOf(bands[0] as Band, whole.values);
   const fitterOver = ({ values, prediction }: Points) => {
     const to = values.length;
     const measured: Measured = { values, weights: new Float64Array(to).fill(1 / sd), from: 0, to };
@@ -238,11 +233,3 @@ const branches = ({ delayS, withinS }: FirstEcho): Candidate[] =>
       stubS: share * withinS,
     },
   }));
-
-/** The last change as the end of the line, and those before it in every kind that they may be. */
-function asEnds(changes: readonly Change[]): (readonly Change[])[] {
-  const last = changes.at(-1);
-  if (!last || last.kind === 'tap') return [];
-  const end: Change = { ...last, kind: 'end' };
-  return supposedAnew(changes.slice(0, -1)).map((before) => [...before, end]);
-}

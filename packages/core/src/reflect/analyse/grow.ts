@@ -1,6 +1,6 @@
 import type { BenchTrace } from './bench-trace';
 import { firstMisfit, type Misfit } from './misfit';
-import { fitGuess, SEARCHING, type Fit, type Measured } from './fit-guess';
+import { fitGuess, SEARCHING, type Fit } from './fit-guess';
 import { withChanges, type Change, type Guess } from './guess';
 import { asTaps, INNER_KINDS, kindsBefore, LAST_KINDS, supposedAnew } from './kinds';
 import {
@@ -36,7 +36,7 @@ const REACHES_EDGES = [3, 12];
 const REACH_SHARE = 0.2;
 
 /** What a search has to do with. */
-interface Search {
+export interface Search {
   readonly prior: Prior;
   readonly bench: BenchTrace;
   /** Fits that may still be tried. */
@@ -98,7 +98,7 @@ function distinct(list: readonly Grown[]): Grown[] {
 }
 
 /** First sample after the launch that no edge of it reaches. */
-function launchEndOf({ launch }: Guess, bench: BenchTrace): number {
+export function launchEndOf({ launch }: Guess, bench: BenchTrace): number {
   const end = (launch.atS + (launch.widthS ?? 0)) / bench.intervalS + 2.5 * bench.edge + 2;
   return Math.min(bench.count, Math.ceil(end));
 }
@@ -122,21 +122,35 @@ export function parametersOf(
   ];
 }
 
+/** Fits up to a place, and looks where the trace leaves it. */
+export function fitTo(
+  guess: Guess,
+  prior: Prior,
+  bench: BenchTrace,
+  to: number,
+  shape: boolean,
+  pains = SEARCHING,
+): Grown {
+  const fit = fitGuess(
+    guess,
+    parametersOf(guess, prior, bench, shape),
+    { ...bench.measured, to },
+    bench.prediction,
+    pains,
+  );
+  return { fit, misfit: misfitOf(fit.guess, bench), to };
+}
+
 /** Fits up to a place, looks where the trace leaves it, and goes on from there until nothing moves. */
-function settle(start: Guess, { prior, bench }: Search, until: number, withShape = false): Grown {
+export function settle(
+  start: Guess,
+  { prior, bench }: Search,
+  until: number,
+  withShape = false,
+): Grown {
   // Its edges are known well enough once a change was fitted with them; they are seen to once a round.
   const shape = start.line.changes.length <= 1 || withShape;
-  const attempt = (guess: Guess, to: number): Grown => {
-    const measured: Measured = { ...bench.measured, to };
-    const fitted = fitGuess(
-      guess,
-      parametersOf(guess, prior, bench, shape),
-      measured,
-      bench.prediction,
-      SEARCHING,
-    );
-    return { fit: fitted, misfit: misfitOf(fitted.guess, bench), to };
-  };
+  const attempt = (guess: Guess, to: number): Grown => fitTo(guess, prior, bench, to, shape);
   let now = attempt(start, Math.min(bench.count, until));
   for (let round = 0; round < MOST_WINDOWS; round += 1) {
     const { misfit, to } = now;
@@ -258,7 +272,7 @@ function placeChange(
 }
 
 /** Whether one explains more of the trace than the other; of equals, better and more plainly. */
-function further(one: Grown, other: Grown): boolean {
+export function further(one: Grown, other: Grown): boolean {
   const [a, b] = [one.misfit?.index ?? Infinity, other.misfit?.index ?? Infinity];
   return a === b ? plainly(one.fit) < plainly(other.fit) : a > b;
 }

@@ -88,3 +88,11 @@ export function shorterBranch(changes: readonly Change[]): readonly Change[] {
     { ...end, delayS: tap.delayS + tap.stubS },
   ];
 }
+
+/** The last change as the end of the line, and those before it in every kind that they may be. */
+export function asEnds(changes: readonly Change[]): (readonly Change[])[] {
+  const last = changes.at(-1);
+  if (!last || last.kind === 'tap') return [];
+  const end: Change = { ...last, kind: 'end' };
+  return supposedAnew(changes.slice(0, -1)).map((before) => [...before, end]);
+}

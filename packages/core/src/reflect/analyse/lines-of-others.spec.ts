@@ -58,6 +58,8 @@ const STEPS = [
   [17, 'a cut, once nothing'],
   [18, 'a short, once a drop and two more places'],
   [24, 'an open end, once a short far behind it'],
+  [9002, 'a short behind 52 m of a pair that resists, once an open end at 118 m'],
+  [9064, 'a short behind 84 m of stranded pair, once nothing'],
   [4011, 'a resistance, once a launch that begins the record'],
 ] as const;
 
@@ -72,4 +74,16 @@ describe('A step that a scope with a capacitance looked at', () => {
       const told = near(end?.atM ?? 0, places)[0];
       expect([told?.kind, told?.end]).toEqual([end?.kind, true]);
     }, 60_000);
+});
+
+describe('A pulse into a branch that ends, and a line that is matched', () => {
+  it('is as well one into a line that ends, and a branch that is matched: it says so', () => {
+    const one = traceCase(9014, 'pulse');
+    expect(one.places.map(({ kind }) => kind)).toEqual(['tap', 'matched']);
+    const { events, problems } = analysed(one);
+    expect(problems.map(({ kind }) => kind)).toContain('branch-or-end');
+    const end = events.find((event) => event.end);
+    expect(end?.kind).toBe('open');
+    expect(end?.confidence).toBeLessThanOrEqual(0.5);
+  }, 60_000);
 });

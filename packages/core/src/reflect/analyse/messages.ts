@@ -23,6 +23,8 @@ export interface AnalyseMessages {
     /** Whether the model tells the two apart, though the launch does not. */
     readonly isTold: boolean;
   };
+  /** Which of the two ends there, the branch or the line, nothing measured tells. */
+  readonly 'branch-or-end': { readonly branch: Far; readonly end: Far };
   readonly unexplained: { readonly from: Far };
 
   /** A reader of files says why, in its own words. */

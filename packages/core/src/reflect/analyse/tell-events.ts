@@ -1,6 +1,7 @@
 import type { Uncertain } from '../../units';
 import { distanceOf } from '../hand';
 import type { Weighed } from './alternatives';
+import { branchOrEnd } from './branch-or-end';
 import type { TraceEvent } from './event';
 import { reducedChiSquared, spreadOf } from './fit-guess';
 import { ghostsOf } from './ghosts';
@@ -53,6 +54,7 @@ export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEve
   const loose = Math.sqrt(reducedChiSquared(fit));
   let here = impedanceOhm;
   const events: TraceEvent[] = [];
+  const isBranch = branchOrEnd(changes) !== null;
   for (const [index, change] of changes.entries()) {
     const delayS: Uncertain = {
       value: change.delayS,
@@ -81,7 +83,7 @@ export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEve
         shares[index] ?? 0.5,
         SUREST,
         change.delayS < telling.closeS ? OVERLAPPING : 1,
-        telling.isOff || (told.end && Math.abs(size) < NO_JOINT) ? UNTOLD : 1,
+        telling.isOff || (told.end && (isBranch || Math.abs(size) < NO_JOINT)) ? UNTOLD : 1,
       ),
       ohm: NO_OHM.includes(told.kind) || change.kind === 'tap' ? null : ohmOf(change, before),
     });
@@ -112,8 +114,8 @@ function twinOf({ delayS, size, kind }: Change, widthS: number | null): number {
 /** No capture makes a kind surer. */
 const SUREST = 0.99;
 /**
- * Where something is left over; and of an end that gives back no more than a joint does, with a matched line
- * behind a joint nobody could tell the two apart.
+ * Where something is left over; and of an end that gives back no more than a joint does, or that may be a
+ * branch’s: with a matched line behind, nobody could tell the two apart.
  */
 const UNTOLD = 0.5;
 

@@ -34,6 +34,8 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
         ? 'nur das Modell trennt die zwei, mit einem kürzeren Signal wären sie zu sehen'
         : 'damit sind sie nicht zu trennen'
     }.`,
+  'branch-or-end': ({ branch, end }, { units }) =>
+    `Was bei ${far(end, units)} endet, der Abzweig ab ${far(branch, units)} oder die Leitung selbst, kann diese Messung nicht sagen: das andere gibt nichts zurück, wie ein abgeschlossenes oder sehr langes Stück. Bei ${far(branch, units)} nachsehen, wohin welches führt.`,
   unexplained: ({ from }, { units }) =>
     `Ab etwa ${far(from, units)} zeigt die Kurve mehr, als die Stellen erklären: nichts dahinter trauen.`,
 

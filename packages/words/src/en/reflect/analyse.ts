@@ -33,6 +33,8 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
         ? 'only the model tells the two apart, a shorter one would show them'
         : 'they can’t be told apart with it'
     }.`,
+  'branch-or-end': ({ branch, end }, { units }) =>
+    `Which of the two ends at ${far(end, units)}, the branch that begins at ${far(branch, units)} or the line itself, this measurement can’t tell: the other gives nothing back, as a matched or a very long one does. Look at ${far(branch, units)} which way each goes.`,
   unexplained: ({ from }, { units }) =>
     `From about ${far(from, units)} on, the trace shows more than the events explain: trust nothing behind it.`,
 

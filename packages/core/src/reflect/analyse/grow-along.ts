@@ -1,0 +1,102 @@
+import type { BenchTrace } from './bench-trace';
+import { fitTo, further, launchEndOf, settle, type Checkpoint, type Grown } from './grow';
+import { withChanges, type Change, type Guess } from './guess';
+import { asEnds, asTaps, kindsBefore, LAST_KINDS, supposedAnew } from './kinds';
+import type { Looked } from './look-at-trace';
+import type { Prior } from './parameter';
+import { placeBest } from './place-best';
+import { plainly } from './plainly';
+
+/** Before the next place, so many edges and smears of it are left out of what is fitted. */
+const CLEAR = { edges: 2, smears: 1 };
+/** A place is tried so many half edges to both sides of where it was seen, and by as much as it is smeared. */
+const TRIALS = 6;
+
+/**
+ * Explains a trace from one place that was plainly seen to the next: up to there all is fitted, then a change
+ * is supposed there in each kind that it may be. What is explained already, by what goes to and fro, is none.
+ * Between the places loss is all that there is, and it is fitted: no change is spent on it.
+ *
+ * @param places in the order of their delays
+ */
+export function growAlong(
+  start: Guess,
+  prior: Prior,
+  bench: BenchTrace,
+  places: readonly Looked[],
+  checkpoint: Checkpoint,
+): Grown {
+  const before = (place: Looked | undefined, { launch }: Guess): number =>
+    place
+      ? Math.floor((launch.atS + place.delayS - CLEAR.smears * place.smearedS) / bench.intervalS) -
+        CLEAR.edges * bench.edge
+      : bench.count;
+  let now = fitTo(
+    start,
+    prior,
+    bench,
+    Math.max(launchEndOf(start, bench), before(places[0], start)),
+    true,
+  );
+  for (const [index, place] of places.entries()) {
+    checkpoint(index / places.length);
+    const to = Math.min(bench.count, before(places[index + 1], now.fit.guess));
+    const here = before(place, now.fit.guess);
+    const misfit = now.misfit?.index ?? bench.count;
+    if (misfit >= to || to <= here + 2 * CLEAR.edges * bench.edge) continue;
+    const fitted = (guess: Guess) => fitTo(guess, prior, bench, to, guess.line.changes.length <= 1);
+    const { guess } = now.fit;
+    // What is there may go to and fro between what is supposed already, if that is of other kinds.
+    const other = best(asItIs(guess.line.changes).map((list) => fitted(withChanges(guess, list))));
+    now =
+      other.misfit && other.misfit.index < to
+        ? best([other, ...supposed(guess, place, bench, to).map(fitted)])
+        : other;
+  }
+  return settle(now.fit.guess, { prior, bench, left: 0 }, bench.count, true);
+}
+
+const best = (all: readonly Grown[]): Grown =>
+  all.reduce((one, other) => (betterUpTo(other, one) ? other : one));
+
+/** What is supposed so far, and in each kind that its changes may be. */
+const asItIs = (changes: readonly Change[]): (readonly Change[])[] => [
+  changes,
+  ...(changes.length > 0 ? [...supposedAnew(changes), ...asEnds(changes)] : []),
+];
+
+/** One more change explains enough more to be there. */
+const A_CHANGE = 25;
+const weight = ({ fit }: Grown): number => plainly(fit) + A_CHANGE * fit.guess.line.changes.length;
+
+const betterUpTo = (one: Grown, best: Grown): boolean =>
+  one.to === best.to ? weight(one) < weight(best) : further(one, best);
+
+/** A guess with one more change about a place, in each kind that it and what is before it may be. */
+function supposed(
+  guess: Guess,
+  { delayS, smearedS }: Looked,
+  bench: BenchTrace,
+  to: number,
+): Guess[] {
+  const { changes } = guess.line;
+  const stepS = (bench.edge * bench.intervalS) / 2 + smearedS / TRIALS;
+  const delaysS = Array.from({ length: 2 * TRIALS + 1 }, (_, n) => delayS + (n - TRIALS) * stepS);
+  const ahead = changes.length > 1 ? supposedAnew(changes) : kindsBefore(changes);
+  const placed = ahead.flatMap((list) =>
+    LAST_KINDS.flatMap((kind) => {
+      const least = list.at(-1)?.delayS ?? 0;
+      const made = placeBest(
+        withChanges(guess, list),
+        kind,
+        delaysS.filter((one) => one > least),
+        (at, size) =>
+          withChanges(guess, [...list, { kind, delayS: at, size, stubS: 0 } satisfies Change]),
+        { ...bench.measured, to },
+        bench.prediction,
+      );
+      return made ? [made] : [];
+    }),
+  );
+  return [...placed, ...asTaps(changes, delayS).map((list) => withChanges(guess, list))];
+}
