@@ -5,9 +5,9 @@ import {
   type reflectEndpoints,
 } from '@near-spoke/contract/reflect';
 import { writeTouchstone } from '@near-spoke/core/captures';
-import { analyseFile } from '@near-spoke/core/reflect/analyse';
+import { analyseFile, compareLooks } from '@near-spoke/core/reflect/analyse';
 import { reflectFacts } from '@near-spoke/core/reflect/cable';
-import { distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
+import { distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
 import { normalFrom, simulate } from '@near-spoke/core/reflect/simulate';
 import { toldBy } from '@near-spoke/core/reflect/told';
@@ -50,7 +50,7 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
   const tell = teller(options.language, options.units);
   const analysed = analyseFile(file, name, known);
   if (!analysed.ok) throw unusable(analysed.line, tell(analysed.reason));
-  const { analysis } = analysed;
+  const { analysis, look } = analysed;
   return {
     capture: {
       kind: analysis.kind,
@@ -60,8 +60,10 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
     events: analysis.events.map((event) => ({
       ...event,
       sum: distanceSum(analysis.velocityFactor.value, event.delayS.value, options.units),
+      branchM: event.branchS && distanceOf(event.branchS, analysis.velocityFactor),
     })),
     problems: told(analysis.problems, tell),
+    firstLook: look && { places: look.places, changed: compareLooks(look, analysis).map(tell) },
     velocityFactor: analysis.velocityFactor,
     rangeM: metresOf(analysis.rangeS, analysis.velocityFactor.value),
     throughDelayS: analysis.through?.delayS ?? null,

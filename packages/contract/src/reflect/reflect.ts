@@ -68,6 +68,9 @@ export const traceEvent = z
     end: z.boolean(),
     confidence: z.number(),
     ohm: z.number().nullable(),
+    branchS: uncertain.nullable().meta({
+      description: 'Of a branch whose open end was seen too: there and back along it.',
+    }),
   })
   .meta({ id: 'TraceEvent' });
 
@@ -81,9 +84,27 @@ export const analysis = z
     events: z.array(
       traceEvent.extend({
         sum: z.string().meta({ description: 'How its distance follows from its delay.' }),
+        branchM: uncertain.nullable(),
       }),
     ),
     problems: z.array(z.object({ kind: z.string(), sentence: z.string() })),
+    firstLook: z
+      .object({
+        places: z.array(
+          z.object({
+            delayS: uncertain,
+            distanceM: uncertain,
+            kind: z.enum(['rise', 'drop', 'something']),
+            size: z.number(),
+          }),
+        ),
+        changed: z.array(z.string()),
+      })
+      .nullable()
+      .meta({
+        description:
+          'What a filter matched to the launch sees before anything is explained, and what has become of it; an echo’s echo is a place there like any other.',
+      }),
     velocityFactor: uncertain,
     rangeM: z.number(),
     throughDelayS: uncertain.nullable(),

@@ -3,11 +3,13 @@ import type { Message } from '@near-spoke/core/message';
 import {
   analyseFile,
   fileUnread,
+  firstLook,
   predictedCurve,
   goodLine,
   sweepCurve,
   type Analysis,
   type Curve,
+  type FirstLook,
 } from '@near-spoke/core/reflect/analyse';
 import {
   partOf,
@@ -29,9 +31,13 @@ export interface Refused {
 
 /** What a worker can be asked about traces, and what it answers. */
 export type Work = {
-  /** Reads a file and keeps it, to be looked at part by part. */
+  /** Reads a file and keeps it, to be looked at part by part; with what is told of it, looks at it at once. */
   readonly open: {
-    readonly ask: { readonly file: Uint8Array | string; readonly name: string };
+    readonly ask: {
+      readonly file: Uint8Array | string;
+      readonly name: string;
+      readonly told: Told | null;
+    };
     readonly answer:
       | Refused
       | {
@@ -41,6 +47,7 @@ export type Work = {
           readonly fromS: number;
           /** Of a sweep, its echoes; of a trace null. */
           readonly echoes: Curve | null;
+          readonly look: FirstLook | null;
         };
   };
   /** Of what is open: samples from one to another, in so many columns. */
@@ -103,10 +110,11 @@ export function reflectWork(): WorkTable {
   let trace: Trace | null = null;
   let pyramid: Pyramid | null = null;
   return {
-    open: ({ file, name }) => {
+    open: ({ file, name, told }) => {
       const parsed = parseCapture(file, name);
       if (!parsed.ok) return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason) };
       const { capture } = parsed;
+      const look = told && firstLook(capture, told);
       if (capture.kind === 'sweep') {
         [trace, pyramid] = [null, null];
         return {
@@ -115,12 +123,13 @@ export function reflectWork(): WorkTable {
           intervalS: 0,
           fromS: 0,
           echoes: capture.network.points.length > 1 ? sweepCurve(capture.network) : null,
+          look,
         };
       }
       trace = capture.trace;
       pyramid = pyramidOf(trace.volts);
       const { intervalS, fromS, volts } = trace;
-      return { ok: true, samples: volts.length, intervalS, fromS, echoes: null };
+      return { ok: true, samples: volts.length, intervalS, fromS, echoes: null, look };
     },
     part: ({ from, to, columns }) => (pyramid ? partOf(pyramid, from, to, columns) : []),
     snap: ({ noiseV, riseS, nearS, reachS }) =>

@@ -36,7 +36,7 @@ class Told implements ReflectBench {
   }
 }
 
-const OPENED = { ok: true, samples: 100, intervalS: 1e-9, fromS: 0, echoes: null };
+const OPENED = { ok: true, samples: 100, intervalS: 1e-9, fromS: 0, echoes: null, look: null };
 const EXPLAINED = { ok: true, analysis: { events: [] }, fitted: null };
 const turn = () => new Promise((resolve) => setTimeout(resolve));
 
@@ -76,6 +76,25 @@ describe('TraceWork', () => {
     explainer().asked[0]?.answer(EXPLAINED);
     expect(await done).toBeTrue();
     expect(work.progress()).toBeNull();
+    expect(work.explained()).not.toBeNull();
+  });
+
+  it('shows what is seen at once until it is explained, and nothing of the file before', async () => {
+    const first = begin('a.csv');
+    await turn();
+    viewer().asked[0]?.answer(OPENED);
+    await turn();
+    explainer().asked[0]?.answer(EXPLAINED);
+    await first;
+    const look = { places: [], launchAtS: 3e-9, rangeS: 1e-6 };
+    const second = begin('b.csv');
+    await turn();
+    viewer().asked[1]?.answer({ ...OPENED, look });
+    await turn();
+    expect(work.opened()?.look).toEqual(look);
+    expect(work.explained()).toBeNull();
+    explainer().asked[1]?.answer(EXPLAINED);
+    await second;
     expect(work.explained()).not.toBeNull();
   });
 

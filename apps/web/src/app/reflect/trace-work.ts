@@ -38,6 +38,7 @@ export class TraceWork implements OnDestroy {
   private readonly viewer = this.start();
   private readonly explainer = this.start();
   private run = 0;
+  private shown: TraceFile | null = null;
 
   readonly file = signal<TraceFile | null>(null);
   readonly refused = signal('');
@@ -61,9 +62,17 @@ export class TraceWork implements OnDestroy {
     this.refused.set('');
     this.progress.set(0);
     try {
-      const opened = await this.viewer.ask('open', { file: file.bytes, name: file.name });
+      const opened = await this.viewer.ask('open', {
+        file: file.bytes,
+        name: file.name,
+        told,
+      });
       if (run !== this.run) return false;
       if (!opened.ok) return this.refuse(opened, file);
+      // What was explained before is of another file: this one is shown as it was seen at once.
+      if (file !== this.shown) this.explained.set(null);
+      this.shown = file;
+      this.opened.set(opened);
       const explained = await this.explainer.ask(
         'analyse',
         { file: file.bytes, name: file.name, told },
@@ -73,7 +82,6 @@ export class TraceWork implements OnDestroy {
       );
       if (run !== this.run) return false;
       if (!explained.ok) return this.refuse(explained, file);
-      this.opened.set(opened);
       this.explained.set(explained);
       this.progress.set(null);
       return true;
@@ -97,7 +105,7 @@ export class TraceWork implements OnDestroy {
   async layOver(file: TraceFile, launchAtS: number): Promise<boolean> {
     const bench = this.start();
     try {
-      const opened = await bench.ask('open', { file: file.bytes, name: file.name });
+      const opened = await bench.ask('open', { file: file.bytes, name: file.name, told: null });
       if (!opened.ok) return this.refuseOver(opened, file);
       const { samples: to, fromS, intervalS, echoes } = opened;
       const points = echoes

@@ -3,11 +3,12 @@ import type { Message } from '../../message';
 import type { Told } from '../told';
 import { analyse } from './analyse';
 import type { Analysis } from './analysis';
+import { firstLook, type FirstLook } from './first-look';
 import type { Checkpoint } from './grow';
 import { fileUnread } from './messages';
 
 export type AnalysedFile =
-  | { readonly ok: true; readonly analysis: Analysis }
+  | { readonly ok: true; readonly analysis: Analysis; readonly look: FirstLook | null }
   /** Why it can't be used, and in which line of the file, where that is known. */
   | { readonly ok: false; readonly line: number | null; readonly reason: Message };
 
@@ -26,7 +27,7 @@ export function analyseFile(
   if (!parsed.ok) return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason) };
   const { capture } = parsed;
   const analysed = analyse(capture, told, checkpoint);
-  if (analysed.ok) return analysed;
+  if (analysed.ok) return { ...analysed, look: firstLook(capture, told) };
   const line = capture.kind === 'trace' ? capture.firstLine + analysed.sample : null;
   return { ok: false, line, reason: analysed.reason };
 }

@@ -174,6 +174,7 @@ function withThroughEnd(
       end: true,
       confidence: 0.99,
       ohm: null,
+      branchS: null,
     },
   ];
 }

@@ -4,6 +4,7 @@ import { cableOf, type Analysed } from './analysis';
 import { describeProblems } from './describe-problems';
 import { explainTrace, fittedRise, teeReflectionOf } from './explain-trace';
 import type { Checkpoint } from './grow';
+import { leftOver } from './left-over';
 import { tell } from './messages';
 import { profileOfTrace } from './profile';
 import { survey } from './survey';
@@ -53,7 +54,7 @@ export function analyseTrace(
   const rangeS =
     trace.volts.length * trace.intervalS + trace.fromS - bench.fromS - guess.launch.atS;
   const launchV = Math.abs(found.launchV);
-  const events = tellEvents(weighed, {
+  const explainedEvents = tellEvents(weighed, {
     velocityFactor,
     edgeS,
     modelU: MODEL_U_EDGES * edgeS,
@@ -65,6 +66,17 @@ export function analyseTrace(
     widthS: guess.launch.widthS,
     isOff: explained.unexplainedS !== null,
   });
+  const events =
+    explained.unexplainedS === null
+      ? explainedEvents
+      : [
+          ...explainedEvents,
+          ...leftOver(guess, bench, explainedEvents, {
+            velocityFactor,
+            edgeS,
+            fromS: explained.unexplainedS,
+          }),
+        ].sort((a, b) => a.delayS.value - b.delayS.value);
   return {
     ok: true,
     analysis: {

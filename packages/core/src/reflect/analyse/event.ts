@@ -19,6 +19,8 @@ export interface TraceEvent {
   readonly confidence: number;
   /** Impedance behind it, or of the end, or of what is in the way or across; of an open or a short, null. */
   readonly ohm: number | null;
+  /** Of a branch whose open end was seen too: there and back along it. */
+  readonly branchS: Uncertain | null;
 }
 
 export type ProblemKind =

@@ -56,11 +56,19 @@ export function explainTrace(
   );
   // What lies far apart is found in a coarse trace; a fine one tells more of it, and what lies close.
   const coarse = coarseBench(bench);
-  const first = coarse && search(tries, coarse, (share) => checkpoint(0.3 * share));
-  const searched =
-    first && !first.best.grown.misfit
-      ? first
-      : search(tries, bench, (share) => checkpoint(0.3 + 0.5 * share));
+  const ways: readonly Way[] = [
+    ...(coarse ? [{ bench: coarse, grown: fromPlaceToPlace }] : []),
+    { bench, grown: fromPlaceToPlace },
+    ...(coarse ? [{ bench: coarse, grown: fromMisfitToMisfit }] : []),
+    { bench, grown: fromMisfitToMisfit },
+  ];
+  const searched = ways.reduce<Searched | null>(
+    (found, way, index) =>
+      found && !found.best.grown.misfit
+        ? found
+        : search(tries, way, (share) => checkpoint((0.8 * (index + share)) / ways.length)),
+    null,
+  ) as Searched;
   const { best } = searched;
   checkpoint(0.8);
   const found = weigh(best.grown, best.prior, searched.bench);
@@ -90,11 +98,39 @@ interface Try {
   readonly start: Guess;
 }
 
+/** How a try is made into what explains a trace, and how fine a trace. */
+interface Way {
+  readonly bench: BenchTrace;
+  readonly grown: (one: Try, bench: BenchTrace, checkpoint: Checkpoint) => Grown;
+}
+
+/** From one plainly seen place to the next: quick, where each is one change or two. */
+const fromPlaceToPlace: Way['grown'] = ({ kind, start, prior }, bench, checkpoint) => {
+  const { launch, offsetV } = start;
+  const seen = lookAtTrace(bench, {
+    kind,
+    atS: launch.atS,
+    widthS: launch.widthS,
+    baselineV: offsetV,
+  }).sort((a, b) => a.delayS - b.delayS);
+  return growAlong(start, prior, bench, seen, checkpoint);
+};
+
+const fromMisfitToMisfit: Way['grown'] = ({ start, prior }, bench, checkpoint) =>
+  grow(start, prior, bench, checkpoint);
+
+interface Searched {
+  readonly bench: BenchTrace;
+  readonly best: Try & { readonly grown: Grown };
+  readonly eitherKind: boolean;
+}
+
 /** The try that explains a trace best. What was tried first is likelier: another has to be clearly better. */
-function search(tries: readonly Try[], bench: BenchTrace, checkpoint: Checkpoint) {
+function search(tries: readonly Try[], way: Way, checkpoint: Checkpoint): Searched {
+  const { bench } = way;
   const grown = tries.map((one, index) => ({
     ...one,
-    grown: grownOf(one, bench, (share) => checkpoint((index + share) / tries.length)),
+    grown: way.grown(one, bench, (share) => checkpoint((index + share) / tries.length)),
   }));
   const best = grown.reduce((one, other) =>
     better(other.grown, one.grown, other.kind === one.kind ? 0 : OTHER_KIND) ? other : one,
@@ -107,23 +143,8 @@ function search(tries: readonly Try[], bench: BenchTrace, checkpoint: Checkpoint
   return { bench, best, eitherKind };
 }
 
-/** From one plainly seen place to the next; where something is left over then, from one misfit to the next. */
-function grownOf({ kind, start, prior }: Try, bench: BenchTrace, checkpoint: Checkpoint): Grown {
-  const { launch, offsetV } = start;
-  const seen = lookAtTrace(bench, {
-    kind,
-    atS: launch.atS,
-    widthS: launch.widthS,
-    baselineV: offsetV,
-  }).sort((a, b) => a.delayS - b.delayS);
-  const along = growAlong(start, prior, bench, seen, (share) => checkpoint(share / 2));
-  if (!along.misfit) return along;
-  const found = grow(start, prior, bench, (share) => checkpoint((1 + share) / 2));
-  return better(found, along, 0) ? found : along;
-}
-
 /** Everything is fitted once more, what an edge’s form hardly tells too; up to where a trace is explained. */
-export function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
+function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
   const free = { ...prior, dielectric: ANY_DIELECTRIC };
   return (guess) =>
     fitGuess(
@@ -141,6 +162,9 @@ const weigh = ({ fit, to }: Grown, prior: Prior, bench: BenchTrace): Weighed =>
 const sameKinds = (one: Guess, other: Guess): boolean =>
   one.line.changes.map(({ kind }) => kind).join() ===
   other.line.changes.map(({ kind }) => kind).join();
+
+/** A coarse trace has shown most: near neighbours alone are looked for. */
+const FINER_TRIES = 8;
 
 /** What was found in a coarse trace, gone on with in the fine one; where nothing is new in that, no kind is. */
 function finer(
@@ -164,7 +188,7 @@ function finer(
   ) as Grown;
   const grown =
     fitted.misfit || to < bench.count
-      ? grow(fitted.fit.guess, prior, bench, checkpoint, agreedS)
+      ? grow(fitted.fit.guess, prior, bench, checkpoint, agreedS, FINER_TRIES)
       : fitted;
   return sameKinds(grown.fit.guess, fit.guess)
     ? { fit: refitOf(prior, bench, grown.to)(grown.fit.guess), shares }
@@ -190,7 +214,7 @@ const teeOf = ({ sourceOhm, scopeOhm }: Told): Tee => ({
   scopeF: scopeInput(scopeOhm ?? HIGH_OHM).mean,
 });
 
-export function startOf(
+function startOf(
   kind: 'pulse' | 'step',
   survey: Survey,
   told: Told,

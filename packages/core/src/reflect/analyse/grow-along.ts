@@ -1,5 +1,6 @@
 import type { BenchTrace } from './bench-trace';
-import { fitTo, further, launchEndOf, settle, type Checkpoint, type Grown } from './grow';
+import { SEARCHING, type Pains } from './fit-guess';
+import { fitTo, launchEndOf, nextOf, settle, type Checkpoint, type Grown } from './grow';
 import { withChanges, type Change, type Guess } from './guess';
 import { asEnds, asTaps, kindsBefore, LAST_KINDS, supposedAnew } from './kinds';
 import type { Looked } from './look-at-trace';
@@ -44,33 +45,68 @@ export function growAlong(
     const here = before(place, now.fit.guess);
     const misfit = now.misfit?.index ?? bench.count;
     if (misfit >= to || to <= here + 2 * CLEAR.edges * bench.edge) continue;
-    const fitted = (guess: Guess) => fitTo(guess, prior, bench, to, guess.line.changes.length <= 1);
+    const fitted = (guess: Guess, pains: Pains) =>
+      fitTo(guess, prior, bench, to, guess.line.changes.length <= 1, pains);
+    const explains = ({ misfit: one }: Grown) => !one || one.index >= to;
     const { guess } = now.fit;
+    const plain = fitted(guess, SEARCHING);
     // What is there may go to and fro between what is supposed already, if that is of other kinds.
-    const other = best(asItIs(guess.line.changes).map((list) => fitted(withChanges(guess, list))));
-    now =
-      other.misfit && other.misfit.index < to
-        ? best([other, ...supposed(guess, place, bench, to).map(fitted)])
-        : other;
+    now = explains(plain) ? plain : better(bestOf(asItIs(guess), fitted), plain);
+    if (!explains(now)) now = better(bestOf(supposed(guess, place, bench, to), fitted), now);
+    // A short piece, or what is there besides, looks like one place.
+    if (!explains(now)) {
+      const beside = nextOf(now, { prior, bench, left: BESIDE });
+      now = better(
+        bestOf(
+          beside.map(({ fit }) => fit.guess),
+          fitted,
+        ),
+        now,
+      );
+    }
+    // Behind what is not explained, nothing is.
+    if (!explains(now)) return now;
   }
   return settle(now.fit.guess, { prior, bench, left: 0 }, bench.count, true);
 }
 
-const best = (all: readonly Grown[]): Grown =>
-  all.reduce((one, other) => (betterUpTo(other, one) ? other : one));
+/** So many fits look for one more change beside a place. */
+const BESIDE = 10;
+/** A first try of a guess, to tell which are worth more. */
+const SCREENING: Pains = { rounds: 6, leastGain: 3, leastShare: 0.02 };
+/** So many of the best tries are fitted in full. */
+const FITTED = 4;
 
-/** What is supposed so far, and in each kind that its changes may be. */
-const asItIs = (changes: readonly Change[]): (readonly Change[])[] => [
-  changes,
-  ...(changes.length > 0 ? [...supposedAnew(changes), ...asEnds(changes)] : []),
-];
+/** The best of some guesses: all are fitted a little, and what comes out best in full. */
+function bestOf(
+  guesses: readonly Guess[],
+  fitted: (guess: Guess, pains: Pains) => Grown,
+): Grown | null {
+  return guesses
+    .map((guess) => fitted(guess, SCREENING))
+    .sort((a, b) => weight(a) - weight(b))
+    .slice(0, FITTED)
+    .map(({ fit }) => fitted(fit.guess, SEARCHING))
+    .reduce<Grown | null>((best, one) => (best ? better(one, best) : one), null);
+}
+
+/** What is supposed so far in every other kind that its changes may be. */
+const asItIs = (guess: Guess): Guess[] => {
+  const { changes } = guess.line;
+  const same = kindsOf(changes);
+  return (changes.length > 0 ? [...supposedAnew(changes), ...asEnds(changes)] : [])
+    .filter((list) => kindsOf(list) !== same)
+    .map((list) => withChanges(guess, list));
+};
+
+const kindsOf = (changes: readonly Change[]): string => changes.map(({ kind }) => kind).join();
 
 /** One more change explains enough more to be there. */
 const A_CHANGE = 25;
 const weight = ({ fit }: Grown): number => plainly(fit) + A_CHANGE * fit.guess.line.changes.length;
 
-const betterUpTo = (one: Grown, best: Grown): boolean =>
-  one.to === best.to ? weight(one) < weight(best) : further(one, best);
+const better = (one: Grown | null, best: Grown): Grown =>
+  one && weight(one) < weight(best) ? one : best;
 
 /** A guess with one more change about a place, in each kind that it and what is before it may be. */
 function supposed(

@@ -26,8 +26,8 @@ export interface Grown {
 const MOST_CHANGES = 8;
 /** Guesses that are followed side by side, and fits that are tried before the rest is left unexplained. */
 const FOLLOWED = 2;
-const MOST_TRIES = 60;
-const LEAST_TRIES = 24;
+const MOST_TRIES = 30;
+const LEAST_TRIES = 14;
 const EASY_SAMPLES = 8000;
 const MOST_WINDOWS = 12;
 /** Edges behind a misfit that are looked at to find out what it is: a near neighbour may follow. */
@@ -52,6 +52,7 @@ export type Checkpoint = (share: number) => void;
  * fro between the changes already supposed is predicted, and so is never taken for a change of its own.
  *
  * @param agreedS from the first sample on, so much of the trace is explained already
+ * @param most fits that may be tried
  */
 export function grow(
   start: Guess,
@@ -59,10 +60,11 @@ export function grow(
   bench: BenchTrace,
   checkpoint: Checkpoint,
   agreedS = 0,
+  most = MOST_TRIES,
 ): Grown {
   // Long traces take long for each try.
-  const tries = Math.round(MOST_TRIES * Math.min(1, EASY_SAMPLES / bench.count));
-  const search: Search = { prior, bench, left: Math.max(LEAST_TRIES, tries) };
+  const tries = Math.round(most * Math.min(1, EASY_SAMPLES / bench.count));
+  const search: Search = { prior, bench, left: Math.max(Math.min(most, LEAST_TRIES), tries) };
   // The best few are followed: which of them is right may show only further on.
   const until = Math.max(launchEndOf(start, bench), Math.floor(agreedS / bench.intervalS));
   let front = [settle(start, search, until, true)];
@@ -183,7 +185,7 @@ export function misfitOf(guess: Guess, bench: BenchTrace): Misfit | null {
  * What explains a misfit best: a change there, with one kind or another of the one before it. More of
  * the trace is looked at only where little of it does not tell.
  */
-function nextOf(now: Grown, search: Search): Grown[] {
+export function nextOf(now: Grown, search: Search): Grown[] {
   const { misfit } = now;
   if (!misfit) return [now];
   const { bench } = search;
@@ -272,7 +274,7 @@ function placeChange(
 }
 
 /** Whether one explains more of the trace than the other; of equals, better and more plainly. */
-export function further(one: Grown, other: Grown): boolean {
+function further(one: Grown, other: Grown): boolean {
   const [a, b] = [one.misfit?.index ?? Infinity, other.misfit?.index ?? Infinity];
   return a === b ? plainly(one.fit) < plainly(other.fit) : a > b;
 }

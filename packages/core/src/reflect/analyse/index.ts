@@ -1,4 +1,6 @@
 export { analyse } from './analyse';
+export { compareLooks, tellFirstLook } from './compare-looks';
+export { firstLook, type FirstLook, type FirstPlace } from './first-look';
 export { type Analysed, type Analysis } from './analysis';
 export { type Problem, type ProblemKind, type TraceEvent } from './event';
 export { fileUnread, type AnalyseMessages, type Far } from './messages';

@@ -1,4 +1,5 @@
 import { sweepCase, traceCase, type FieldCase } from '../../testing/field/cases';
+import { metresOf } from '../hand';
 import { toldOf } from '../../testing/field/told-of';
 import { analyse } from './analyse';
 import type { TraceEvent } from './event';
@@ -74,6 +75,22 @@ describe('A step that a scope with a capacitance looked at', () => {
       const told = near(end?.atM ?? 0, places)[0];
       expect([told?.kind, told?.end]).toEqual([end?.kind, true]);
     }, 60_000);
+});
+
+describe('A branch', () => {
+  it('is told with its length, where its open end is seen too', () => {
+    for (const seed of [6, 14, 22, 9006]) {
+      const one = traceCase(seed, 'step');
+      const branchM = one.places.find(({ kind }) => kind === 'tap')?.branchM ?? Infinity;
+      const branchS = analysed(one).events.find(({ kind }) => kind === 'tap')?.branchS;
+      const toldM = metresOf(branchS?.value ?? 0, one.cable.velocityFactor);
+      const uM = metresOf(branchS?.u ?? 0, one.cable.velocityFactor);
+      expect(Math.abs(toldM - branchM))
+        .withContext(`${toldM.toFixed(3)} of ${branchM.toFixed(3)} m`)
+        .toBeLessThan(3 * uM + 0.005);
+      expect(uM).toBeLessThan(0.05);
+    }
+  }, 60_000);
 });
 
 describe('A pulse into a branch that ends, and a line that is matched', () => {

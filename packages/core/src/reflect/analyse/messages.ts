@@ -27,6 +27,13 @@ export interface AnalyseMessages {
   readonly 'branch-or-end': { readonly branch: Far; readonly end: Far };
   readonly unexplained: { readonly from: Far };
 
+  /** Where something comes back from, before it is explained; and how many more, smaller ones. */
+  readonly 'first-look': { readonly at: readonly Uncertain[]; readonly more: number };
+  /** Of the places of the first look, those that are places; by how much the most moved of them did. */
+  readonly 'look-stands': { readonly count: number; readonly of: number; readonly by: Far };
+  readonly 'look-gone': { readonly at: readonly Far[] };
+  readonly 'look-new': { readonly at: readonly Far[] };
+
   /** A reader of files says why, in its own words. */
   readonly 'file-unread': { readonly reason: string };
   readonly 'too-few-samples': { readonly count: number; readonly least: number };

@@ -86,6 +86,13 @@ export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEve
         telling.isOff || (told.end && (isBranch || Math.abs(size) < NO_JOINT)) ? UNTOLD : 1,
       ),
       ohm: NO_OHM.includes(told.kind) || change.kind === 'tap' ? null : ohmOf(change, before),
+      branchS:
+        change.kind === 'tap'
+          ? {
+              value: change.stubS,
+              u: Math.hypot(spreadOf(fit, `stub ${index}`) * loose, telling.modelU),
+            }
+          : null,
     });
   }
   const places = joined(events, telling).filter(
@@ -181,6 +188,7 @@ function seenGhosts(
         end: false,
         confidence: 0.9,
         ohm: null,
+        branchS: null,
       };
     });
 }

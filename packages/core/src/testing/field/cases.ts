@@ -9,6 +9,8 @@ import { traceAt, type FieldSet } from './trace';
 export interface TruePlace {
   readonly atM: number;
   readonly kind: 'open' | 'short' | 'rise' | 'drop' | 'series' | 'tap' | 'matched';
+  /** Of a branch, which ends open. */
+  readonly branchM?: number;
   readonly end: boolean;
   /** Whether anybody with the same capture would see it. */
   readonly mustBeTold: boolean;
@@ -117,7 +119,7 @@ function lineWith(
       const stubM = between(draw, 0.05, 0.15) * lengthM;
       return {
         line: line([plain(atM), { kind: 'tap', lengthM: stubM }, rest]),
-        places: [{ atM, kind: 'tap', end: false }, end(lengthM, endOhm)],
+        places: [{ atM, kind: 'tap', end: false, branchM: stubM }, end(lengthM, endOhm)],
       };
     }
     case 'two': {

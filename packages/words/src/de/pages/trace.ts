@@ -34,6 +34,8 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   untold: 'von anderen Arten nicht zu trennen',
   back: (percent) => `${percent} % zurück`,
   isEnd: 'Ende',
+  branchEnd: 'Ende des Abzweigs',
+  branch: (length) => `Ein Abzweig von ${length}, der offen endet.`,
 
   giveTrace: 'Eine Kurve geben: die Tabelle eines Oszilloskops oder eine Touchstone-Datei.',
   giveHow:
@@ -41,6 +43,9 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   choose: 'Datei wählen',
   chooseOther: 'Andere Datei wählen',
   working: 'Wird ausgewertet.',
+  stopped: 'Angehalten, bevor es ausgewertet war.',
+  atFirstLook: 'Auf den ersten Blick',
+  sinceFirstLook: 'Was aus dem ersten Blick wurde',
   nothing: 'Nichts kommt zurück.',
   keep: 'Diese Stelle behalten',
   kept: (why) => `Im Protokoll behalten. ${why}`,

@@ -1,7 +1,8 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
-import { formatDistance, type UnitSystem } from '@near-spoke/core/units';
+import { formatDistance, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
+import { list } from '../list';
 import { written } from '../number';
 
 const far = ({ distanceM, isNear }: Far, units: UnitSystem): string =>
@@ -38,6 +39,17 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `Was bei ${far(end, units)} endet, der Abzweig ab ${far(branch, units)} oder die Leitung selbst, kann diese Messung nicht sagen: das andere gibt nichts zurück, wie ein abgeschlossenes oder sehr langes Stück. Bei ${far(branch, units)} nachsehen, wohin welches führt.`,
   unexplained: ({ from }, { units }) =>
     `Ab etwa ${far(from, units)} zeigt die Kurve mehr, als die Stellen erklären: nichts dahinter trauen.`,
+
+  'first-look': ({ at, more }, { units }) =>
+    at.length === 0
+      ? 'Auf den ersten Blick kommt nichts zurück.'
+      : `Auf den ersten Blick kommt etwas zurück von ${list(at.map((one) => written(formatUncertain(one, units))))}${more > 0 ? `, und weniger von ${more} weiteren` : ''}. Was es ist, und was Echos von Echos sind, sagt ein erster Blick nicht.`,
+  'look-stands': ({ count, of, by }, { units }) =>
+    `Von ${of}, die auf den ersten Blick da waren, ${count === 1 ? 'ist 1 eine Stelle' : `sind ${count} Stellen`}, um höchstens ${far(by, units)} verschoben.`,
+  'look-gone': ({ at }, { units }) =>
+    `Keine eigene Stelle, obwohl auf den ersten Blick da: ${list(at.map((one) => far(one, units)))}. Was zwischen den Stellen hin und her läuft, und was das Kabel aus einer Flanke macht, erklärt es.`,
+  'look-new': ({ at }, { units }) =>
+    `Auf den ersten Blick nicht zu sehen: ${list(at.map((one) => far(one, units)))}.`,
 
   'file-unread': ({ reason }) => `Die Datei ist nicht zu lesen (${reason})`,
   'too-few-samples': ({ count, least }) =>

@@ -31,6 +31,8 @@ export const TRACE_PAGE = {
   untold: 'not told apart from other kinds',
   back: (percent: string) => `${percent} % back`,
   isEnd: 'end',
+  branchEnd: 'End of the branch',
+  branch: (length: string) => `A branch of ${length} that ends open.`,
 
   giveTrace: 'Give a trace: an oscilloscope’s table or a Touchstone file.',
   giveHow:
@@ -38,6 +40,9 @@ export const TRACE_PAGE = {
   choose: 'Choose a file',
   chooseOther: 'Choose another file',
   working: 'Working it out.',
+  stopped: 'Stopped before it was worked out.',
+  atFirstLook: 'At first look',
+  sinceFirstLook: 'What became of the first look',
   nothing: 'Nothing comes back.',
   keep: 'Keep this place',
   kept: (why: string) => `Kept in the record. ${why}`,

@@ -1,7 +1,8 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
-import { formatDistance, type UnitSystem } from '@near-spoke/core/units';
+import { formatDistance, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
+import { list } from '../list';
 
 const far = ({ distanceM, isNear }: Far, units: UnitSystem): string =>
   formatDistance(distanceM, units, isNear ? 2 : 1);
@@ -37,6 +38,17 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `Which of the two ends at ${far(end, units)}, the branch that begins at ${far(branch, units)} or the line itself, this measurement can’t tell: the other gives nothing back, as a matched or a very long one does. Look at ${far(branch, units)} which way each goes.`,
   unexplained: ({ from }, { units }) =>
     `From about ${far(from, units)} on, the trace shows more than the events explain: trust nothing behind it.`,
+
+  'first-look': ({ at, more }, { units }) =>
+    at.length === 0
+      ? 'At first look nothing comes back.'
+      : `At first look something comes back from ${list(at.map((one) => formatUncertain(one, units)))}${more > 0 ? `, and less from ${more} more` : ''}. What it is, and which are echoes of echoes, a first look can’t tell.`,
+  'look-stands': ({ count, of, by }, { units }) =>
+    `Of ${of} seen at first look, ${count} ${count === 1 ? 'is a place' : 'are places'}, moved by ${far(by, units)} at most.`,
+  'look-gone': ({ at }, { units }) =>
+    `No place of its own, though seen at first look: ${list(at.map((one) => far(one, units)))}. What goes to and fro between the places, and what the cable does to an edge, explain it.`,
+  'look-new': ({ at }, { units }) =>
+    `Not seen at first look: ${list(at.map((one) => far(one, units)))}.`,
 
   'file-unread': ({ reason }) => reason,
   'too-few-samples': ({ count, least }) =>

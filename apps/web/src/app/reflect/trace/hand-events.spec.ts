@@ -14,6 +14,7 @@ const event = (nanoseconds: number, kind: TraceEvent['kind'], end = false): Trac
   end,
   confidence: 0.99,
   ohm: 147,
+  branchS: null,
 });
 
 describe('HandEvents', () => {

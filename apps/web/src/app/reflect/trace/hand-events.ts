@@ -27,6 +27,7 @@ export class HandEvents {
         end: false,
         confidence: 0,
         ohm: null,
+        branchS: null,
       })),
     ].sort((a, b) => a.delayS.value - b.delayS.value);
   }

@@ -1,4 +1,4 @@
-import { distanceSum } from '@near-spoke/core/reflect/hand';
+import { distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
 import { formatDistance, formatOhm, formatUncertain, type Uncertain } from '@near-spoke/core/units';
 import type { Tell } from '@near-spoke/words';
 import type { HandEvent } from './hand-events';
@@ -19,6 +19,9 @@ const textsOf = (event: HandEvent, velocityFactor: Uncertain, { units, pages }: 
   about: formatDistance(event.distanceM.value, units, 1),
   back: event.kind === 'hand' ? '' : pages.trace.back((100 * event.reflection.value).toFixed(0)),
   ohms: event.ohm === null || event.ohm > MOST_OHM ? '' : formatOhm(event.ohm),
+  branch: event.branchS
+    ? pages.trace.branch(formatUncertain(distanceOf(event.branchS, velocityFactor), units))
+    : '',
   sum: distanceSum(velocityFactor.value, event.delayS.value, units),
 });
 
@@ -32,3 +35,17 @@ export const shown = (event: HandEvent, velocityFactor: Uncertain, tell: Tell): 
   ...event,
   ...textsOf(event, velocityFactor, tell),
 });
+
+/** As far as an echo of a branch’s open end seems to come from; of what is no branch, nothing. */
+export const branchEnd = (
+  { delayS, branchS }: HandEvent,
+  velocityFactor: Uncertain,
+): Uncertain[] =>
+  branchS
+    ? [
+        distanceOf(
+          { value: delayS.value + branchS.value, u: Math.hypot(delayS.u, branchS.u) },
+          velocityFactor,
+        ),
+      ]
+    : [];

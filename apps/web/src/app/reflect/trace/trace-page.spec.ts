@@ -15,6 +15,9 @@ describe('The trace page', () => {
     expect(text(page)).toContain('between Tray T1 and Ceiling void');
     expect(text(page)).toContain('0.7 × 299 792 458 m/s');
     expect(text(page)).toContain('measured once on this cable');
+    expect(text(page)).toMatch(
+      /What became of the first look\s*Of \d seen at first look, \d (is a|are) places?, moved by 0\.\d+ m at most\./,
+    );
     button(page, 'Keep this place in the record').click();
     await shown(page);
     const sent = await kept();

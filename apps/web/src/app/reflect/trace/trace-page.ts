@@ -12,6 +12,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBarModule } from '@angular/material/progress-bar';
 import { Router } from '@angular/router';
 import type { LinkSummary } from '@near-spoke/contract';
+import { tellFirstLook } from '@near-spoke/core/reflect/analyse';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import {
   FAR_ENDS,
@@ -41,13 +42,15 @@ import { CableFacts } from '../../link/cable-facts';
 import { LastTrace } from '../last-trace';
 import { HandEvents } from './hand-events';
 import { ImpedanceView } from './impedance-view';
+import { FirstLookChanged } from './first-look-changed';
 import { KeptPlaces } from './kept-places';
 import { KeptTraces } from './kept-traces';
 import { Reflectometer } from './reflectometer';
-import { shown, type ShownEvent } from './shown-event';
+import { seenBy } from './seen-by';
+import { branchEnd, shown, type ShownEvent } from './shown-event';
 import { TraceEvents } from './trace-events';
 import { TRACE_BOUNDS, TRACE_FIELDS, typedIn, usualTexts, type TraceNumber } from './trace-fields';
-import { TraceView } from './trace-view';
+import { TraceView, type PlaceSeen } from './trace-view';
 import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
 import { KeyOf } from '../../shell/key-of';
 
@@ -66,6 +69,7 @@ const LAUNCHES = ['auto', 'pulse', 'step'] as const;
     MatProgressBarModule,
     NextThing,
     ImpedanceView,
+    FirstLookChanged,
     KeptPlaces,
     KeptTraces,
     NumberFields,
@@ -141,6 +145,22 @@ export class TracePage {
     return this.hand.of(this.found(), velocity).map((event) => shown(event, velocity, tell));
   });
   protected readonly places = computed(() => this.events().filter(({ kind }) => kind !== 'ghost'));
+  /** What is seen at once, until it is explained. */
+  protected readonly look = computed(() =>
+    this.explained() ? null : seenBy(this.work.opened()?.look, this.velocity()),
+  );
+  protected readonly marked = computed((): readonly PlaceSeen[] => {
+    const [look, velocity, say] = [this.look(), this.velocity(), this.say()];
+    if (look)
+      return look.places.map(({ distanceM }) => ({ distanceM, words: { name: say.atFirstLook } }));
+    return this.places().flatMap((place) => [
+      place,
+      ...branchEnd(place, velocity).map((distanceM) => ({
+        distanceM,
+        words: { name: say.branchEnd },
+      })),
+    ]);
+  });
   /** The event that is asked for: the one that was chosen, else the first that is no good end. */
   protected readonly main = computed(() => {
     const [places, link] = [this.places(), this.open.link()];
@@ -183,8 +203,8 @@ export class TracePage {
     if (verdict?.where === 'far-plug' || verdict?.where === 'near-plug')
       return `${verdict.sentence} ${verdict.why}`;
     const [place, doubt] = [told(this.place(), kept), told(this.doubt(), kept)];
-    const { words, at } = shown(event, this.velocity(), kept);
-    const head = kept.pages.trace.keptAt(words.name, at);
+    const { words, at, branch } = shown(event, this.velocity(), kept);
+    const head = `${kept.pages.trace.keptAt(words.name, at)} ${branch}`.trim();
     return `${head} ${place?.sentence ?? ''} ${doubt ?? ''}`.trim();
   });
   protected readonly problems = computed(() =>
@@ -192,12 +212,13 @@ export class TracePage {
   );
 
   protected readonly next = computed(() => {
-    const [name, say] = [this.file()?.name ?? '', this.say()];
-    if (this.progress() !== null) return { sentence: say.working, why: name, action: '' };
+    const [name, say, look] = [this.file()?.name ?? '', this.say(), this.look()];
+    const seen = look ? this.open.tell()(tellFirstLook(look)) : '';
+    if (this.progress() !== null) return { sentence: say.working, why: seen || name, action: '' };
     if (!this.explained())
       return {
-        sentence: say.giveTrace,
-        why: say.giveHow,
+        sentence: seen ? say.stopped : say.giveTrace,
+        why: seen || say.giveHow,
         action: say.choose,
       };
     const [place, event, link] = [this.place(), this.main(), this.open.link()];

@@ -30,6 +30,11 @@ const CURSOR_FIELD: readonly NumberField[] = [{ id: 'cursor', name: 'Cursor at',
 /** An edge is looked for within so many rises of where it was clicked. */
 const SNAP_RISES = 4;
 
+/** A place that is marked. */
+export type PlaceSeen = Pick<ShownEvent, 'distanceM'> & {
+  readonly words: { readonly name: string };
+};
+
 /** A trace over distance, as it was measured, explained and should be; cursors that rest on its edges. */
 @Component({
   selector: 'ns-trace-view',
@@ -76,7 +81,7 @@ const SNAP_RISES = 4;
 })
 export class TraceView {
   readonly velocity = input.required<Uncertain>();
-  readonly places = input.required<readonly ShownEvent[]>();
+  readonly places = input.required<readonly PlaceSeen[]>();
   /** Of the link; null while it is not known. */
   readonly lengthM = input.required<number | null>();
   readonly label = input.required<string>();
@@ -92,9 +97,16 @@ export class TraceView {
   protected readonly cursors = signal<readonly Uncertain[]>([]);
 
   private readonly analysis = computed(() => this.work.explained()?.analysis ?? null);
+  /** How far it reaches and when it was launched: as it was explained, or until then as it was seen at once. */
+  private readonly seen = computed(() => {
+    const [analysis, look] = [this.analysis(), this.work.opened()?.look];
+    return analysis
+      ? { rangeS: analysis.rangeS, launchAtS: analysis.trace?.launchAtS ?? 0 }
+      : (look ?? null);
+  });
   private readonly factor = computed(() => this.velocity().value);
   protected readonly range = computed((): readonly [number, number] => {
-    const reachM = metresOf(this.analysis()?.rangeS ?? 0, this.factor());
+    const reachM = metresOf(this.seen()?.rangeS ?? 0, this.factor());
     const seenM = Math.max(this.lengthM() ?? 0, this.places().at(-1)?.distanceM.value ?? 0);
     const to = (seenM > 0 ? Math.min(reachM, SHOWN.behind * seenM) : reachM) || 1;
     return [-SHOWN.before * to, to];
@@ -179,15 +191,15 @@ export class TraceView {
 
   /** The samples of the part that is shown. */
   protected async show([from, to]: readonly [number, number]): Promise<void> {
-    const [opened, trace, factor] = [this.work.opened(), this.analysis()?.trace, this.factor()];
-    if (!opened || opened.echoes || !trace) return;
+    const [opened, seen, factor] = [this.work.opened(), this.seen(), this.factor()];
+    if (!opened || opened.echoes || !seen) return;
     const sample = (x: number) =>
-      (trace.launchAtS + delayOf(x, factor) - opened.fromS) / opened.intervalS;
+      (seen.launchAtS + delayOf(x, factor) - opened.fromS) / opened.intervalS;
     const ask = { from: sample(from), to: sample(to), columns: COLUMNS };
     const points = await this.work.part(ask).catch(() => []);
     this.part.set(
       points.map(({ sample: n, volt }) => ({
-        x: metresOf(opened.fromS + n * opened.intervalS - trace.launchAtS, factor),
+        x: metresOf(opened.fromS + n * opened.intervalS - seen.launchAtS, factor),
         y: volt,
       })),
     );
@@ -202,6 +214,7 @@ export class TraceView {
 
   /** A cursor where it was clicked, or on the edge that is near. */
   protected async setCursor(x: number): Promise<void> {
+    if (!this.analysis()) return;
     const trace = this.analysis()?.trace;
     const value = delayOf(x, this.factor());
     const snapped = trace
