@@ -56,12 +56,18 @@ export function explainTrace(
   );
   // What lies far apart is found in a coarse trace; a fine one tells more of it, and what lies close.
   const coarse = coarseBench(bench);
-  const ways: readonly Way[] = [
-    ...(coarse ? [{ bench: coarse, grown: fromPlaceToPlace }] : []),
-    { bench, grown: fromPlaceToPlace },
-    ...(coarse ? [{ bench: coarse, grown: fromMisfitToMisfit }] : []),
-    { bench, grown: fromMisfitToMisfit },
-  ];
+  const [quick, thorough] = [fromPlaceToPlace, fromMisfitToMisfit];
+  const ways: readonly Way[] = coarse
+    ? [
+        { bench: coarse, grown: quick },
+        { bench: coarse, grown: thorough },
+        { bench, grown: thorough },
+        { bench, grown: quick },
+      ]
+    : [
+        { bench, grown: quick },
+        { bench, grown: thorough },
+      ];
   const searched = ways.reduce<Searched | null>(
     (found, way, index) =>
       found && !found.best.grown.misfit

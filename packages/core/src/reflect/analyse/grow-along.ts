@@ -1,5 +1,5 @@
 import type { BenchTrace } from './bench-trace';
-import { SEARCHING, type Pains } from './fit-guess';
+import { SEARCHING, WEIGHING, type Pains } from './fit-guess';
 import { fitTo, launchEndOf, nextOf, settle, type Checkpoint, type Grown } from './grow';
 import { withChanges, type Change, type Guess } from './guess';
 import { asEnds, asTaps, kindsBefore, LAST_KINDS, supposedAnew } from './kinds';
@@ -38,6 +38,7 @@ export function growAlong(
     bench,
     Math.max(launchEndOf(start, bench), before(places[0], start)),
     true,
+    WEIGHING,
   );
   for (const [index, place] of places.entries()) {
     checkpoint(index / places.length);
