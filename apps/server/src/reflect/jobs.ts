@@ -5,7 +5,7 @@ import {
   type reflectEndpoints,
 } from '@near-spoke/contract/reflect';
 import { writeTouchstone } from '@near-spoke/core/captures';
-import { analyseFile, compareLooks } from '@near-spoke/core/reflect/analyse';
+import { analyseFile, compareLooks, type FirstLook } from '@near-spoke/core/reflect/analyse';
 import { reflectFacts } from '@near-spoke/core/reflect/cable';
 import { distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
@@ -49,7 +49,7 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
   const known = toldBy(options, options.pulse, await factsOf(db, options.cable));
   const tell = teller(options.language, options.units);
   const analysed = analyseFile(file, name, known);
-  if (!analysed.ok) throw unusable(analysed.line, tell(analysed.reason));
+  if (!analysed.ok) throw unusable(analysed.line, tell(analysed.reason), analysed.look);
   const { analysis, look } = analysed;
   return {
     capture: {
@@ -119,10 +119,11 @@ export async function setUp(
 /** JSON has no infinity: where nothing comes back, there are no decibels. */
 const finite = (decibels: number): number | null => (Number.isFinite(decibels) ? decibels : null);
 
-function unusable(line: number | null, reason: string): ProblemError {
+function unusable(line: number | null, reason: string, look: FirstLook | null): ProblemError {
   const where = line === null ? '' : `Line ${line}: `;
   return new ProblemError(422, 'Can’t be used', `${where}${reason}.`, {
     ...(line === null ? {} : { line }),
     reason,
+    ...(look ? { firstLook: look.places } : {}),
   });
 }

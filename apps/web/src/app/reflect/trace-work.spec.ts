@@ -98,6 +98,18 @@ describe('TraceWork', () => {
     expect(work.explained()).not.toBeNull();
   });
 
+  it('shows what is plainly seen of what can’t be explained, and why it can’t', async () => {
+    const done = begin('a.csv');
+    await turn();
+    viewer().asked[0]?.answer({ ...OPENED, look: { places: [], launchAtS: 0, rangeS: 1e-6 } });
+    await turn();
+    explainer().asked[0]?.answer({ ok: false, line: null, reason: fileUnread('cut off') });
+    expect(await done).toBeFalse();
+    expect(work.refused()).toBe('a.csv: cut off.');
+    expect(work.opened()).not.toBeNull();
+    expect(work.explained()).toBeNull();
+  });
+
   it('tells where a file can’t be read', async () => {
     work.file.set({ name: 'bad.csv', bytes: 'x' });
     const done = work.explain(NOTHING_TOLD);

@@ -81,7 +81,12 @@ export class TraceWork implements OnDestroy {
         },
       );
       if (run !== this.run) return false;
-      if (!explained.ok) return this.refuse(explained, file);
+      if (!explained.ok) {
+        this.refuse(explained, file);
+        // What is plainly seen of it is told all the same.
+        if (opened.look) this.opened.set(opened);
+        return false;
+      }
       this.explained.set(explained);
       this.progress.set(null);
       return true;

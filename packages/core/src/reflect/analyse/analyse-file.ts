@@ -9,8 +9,13 @@ import { fileUnread } from './messages';
 
 export type AnalysedFile =
   | { readonly ok: true; readonly analysis: Analysis; readonly look: FirstLook | null }
-  /** Why it can't be used, and in which line of the file, where that is known. */
-  | { readonly ok: false; readonly line: number | null; readonly reason: Message };
+  /** Why it can't be used, in which line of the file, where that is known, and what is seen of it all the same. */
+  | {
+      readonly ok: false;
+      readonly line: number | null;
+      readonly reason: Message;
+      readonly look: FirstLook | null;
+    };
 
 /**
  * What a file of an instrument tells of a line: see analyse.
@@ -24,10 +29,12 @@ export function analyseFile(
   checkpoint?: Checkpoint,
 ): AnalysedFile {
   const parsed = parseCapture(file, name);
-  if (!parsed.ok) return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason) };
+  if (!parsed.ok)
+    return { ok: false, line: parsed.line, reason: fileUnread(parsed.reason), look: null };
   const { capture } = parsed;
   const analysed = analyse(capture, told, checkpoint);
-  if (analysed.ok) return { ...analysed, look: firstLook(capture, told) };
+  const look = firstLook(capture, told);
+  if (analysed.ok) return { ...analysed, look };
   const line = capture.kind === 'trace' ? capture.firstLine + analysed.sample : null;
-  return { ok: false, line, reason: analysed.reason };
+  return { ok: false, line, reason: analysed.reason, look };
 }

@@ -16,12 +16,12 @@ import { priorOf } from './prior';
 import { profileOfSweep } from './profile';
 import { tellEvents } from './tell-events';
 import { throughDelay, type Through } from './through';
+import { unevenPoint } from './uneven-point';
 
-const LEAST_POINTS = 16;
+/** With fewer points nothing is told. */
+export const LEAST_POINTS = 16;
 /** What a model of the port and the cable leaves open of a delay, in resolutions; by bench:field. */
 const MODEL_U_RESOLUTIONS = 0.003;
-/** A point may stray from even spacing by this share of it. */
-const UNEVEN = 0.05;
 /** More points than these tell nothing more of a link of some hundred metres. */
 const MOST_POINTS = 4096;
 
@@ -42,9 +42,7 @@ export function analyseSweep(
     };
   const allHz = all.map((point) => point.hz);
   const stepHz = ((allHz.at(-1) as number) - (allHz[0] as number)) / (all.length - 1);
-  const odd = allHz.findIndex(
-    (one, k) => Math.abs(one - (allHz[0] as number) - k * stepHz) > UNEVEN * stepHz,
-  );
+  const odd = unevenPoint(allHz);
   if (odd >= 0)
     return {
       ok: false,

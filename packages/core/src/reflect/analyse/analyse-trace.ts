@@ -7,7 +7,7 @@ import type { Checkpoint } from './grow';
 import { leftOver } from './left-over';
 import { tell } from './messages';
 import { profileOfTrace } from './profile';
-import { survey } from './survey';
+import { launchCut, survey } from './survey';
 import { tellEvents } from './tell-events';
 
 /** What a model of edges, input and cable leaves open of a delay, in edges; by bench:field. */
@@ -25,9 +25,8 @@ export function analyseTrace(
   const surveyed = survey(trace);
   if (!surveyed.ok) return surveyed;
   const found = surveyed.survey;
-  const cut = found.clipped[0];
-  const launchS = (found.widthS ?? 0) + 3 * found.riseS;
-  if (cut && cut.from < found.launchIndex + launchS / trace.intervalS)
+  const cut = launchCut(found, trace.intervalS);
+  if (cut)
     return {
       ok: false,
       sample: cut.from,

@@ -2,7 +2,7 @@ import type { Capture } from '../../formats/captures';
 import { LIGHT_M_S } from '../../units';
 import { NOTHING_TOLD, type Told } from '../told';
 import { normalFrom, simulate, type Segment, type Simulation } from '../simulate';
-import { analyse, type TraceEvent } from '.';
+import { analyse, firstLook, type TraceEvent } from '.';
 
 const VF = 0.7;
 const COAX = { a0: 0, a1: 1.4, a2: 0.005 };
@@ -205,6 +205,23 @@ describe('The analysis of a trace', () => {
     if (whole.kind !== 'trace') throw new Error('no trace');
     const cut = whole.trace.volts.map((volt) => Math.min(0.8, volt));
     expect(refused({ ...whole, trace: { ...whole.trace, volts: cut } })).toBe('launch-cut-off');
+  });
+
+  it('still tell where a pulse comes back from that the range cut off, and of a step at the rail nothing', () => {
+    const cutAt = (probe: Simulation['probe'], volts: number): Capture => {
+      const whole = take({ segments: [piece(20)], joints: [], termination: open }, probe, 2, 0.01);
+      if (whole.kind !== 'trace') throw new Error('no trace');
+      const cut = whole.trace.volts.map((volt) => Math.min(volts, volt));
+      return { ...whole, trace: { ...whole.trace, volts: cut } };
+    };
+    const pulse = cutAt(PULSE, 0.7);
+    const analysed = analyse(pulse, told());
+    expect(analysed.ok ? '' : analysed.reason.code).toBe('launch-cut-off');
+    const [place] = firstLook(pulse, told())?.places ?? [];
+    if (!place) throw new Error('nothing seen');
+    expect(Math.abs(place.distanceM.value - 20)).toBeLessThan(2 * place.distanceM.u);
+    expect(place.distanceM.u).toBeLessThan(0.6);
+    expect(firstLook(cutAt(STEP, 0.8), told())).toBeNull();
   });
 
   it('can be stopped', () => {

@@ -66,5 +66,12 @@ describe('A first look', () => {
       firstLine: 1,
     };
     expect(firstLook(flat, toldOf(traceCase(1, 'step')))).toBeNull();
+    const sweep = sweepCase(6001);
+    if (sweep.capture.kind !== 'sweep') throw new Error('no sweep');
+    const { network } = sweep.capture;
+    const points = network.points.filter((_, k) => k !== 20);
+    expect(
+      firstLook({ ...sweep.capture, network: { ...network, points } }, toldOf(sweep)),
+    ).toBeNull();
   });
 });

@@ -2,10 +2,12 @@ import type { Capture } from '../../formats/captures';
 import type { Uncertain } from '../../units';
 import { ANY_VELOCITY, type Told } from '../told';
 import { distanceOf } from '../hand';
+import { LEAST_POINTS } from './analyse-sweep';
 import { benchTrace } from './bench-trace';
 import { lookAtSweep, type SweepLooked } from './look-at-sweep';
 import { lookAtTrace, type Looked } from './look-at-trace';
-import { survey, type Survey } from './survey';
+import { launchCut, survey, type Survey } from './survey';
+import { unevenPoint } from './uneven-point';
 
 /** Where something comes back from, seen without explaining it. */
 export interface FirstPlace {
@@ -33,6 +35,8 @@ export interface FirstLook {
  */
 const TRACE_U = { edges: 0.45, smears: 1.6, widths: 0.06 };
 const SWEEP_U = 0.4;
+/** Where the range cut the launch off, nobody knows half of what height it is: so many edges more. */
+const CUT_EDGES = 0.8;
 /** More would be told than anybody reads. */
 const MOST_PLACES = 12;
 
@@ -56,10 +60,11 @@ export function firstLook(capture: Capture, told: Told): FirstLook | null {
     size,
   });
   if (capture.kind === 'sweep') {
-    const { points } = capture.network;
+    const { points, ports } = capture.network;
     const hz = points.map((point) => point.hz);
     const stepHz = ((hz.at(-1) ?? 0) - (hz[0] ?? 0)) / (hz.length - 1);
-    if (points.length < LEAST_POINTS || !(stepHz > 0)) return null;
+    if (ports > 2 || points.length < LEAST_POINTS || !(stepHz > 0) || unevenPoint(hz) >= 0)
+      return null;
     const part = (of: 're' | 'im') => points.map((point) => point.s[0]?.[0]?.[of] ?? 0);
     const seen = lookAtSweep(hz, Float64Array.from([...part('re'), ...part('im')]));
     return {
@@ -77,12 +82,15 @@ export function firstLook(capture: Capture, told: Told): FirstLook | null {
   const bench = benchTrace(trace, surveyed.survey, Math.max(riseS, 0.8 * trace.intervalS));
   const kind = launchKind(surveyed.survey, told);
   const seen = lookAtTrace(bench, { kind, atS: atS - bench.fromS, widthS, baselineV });
+  const cut = launchCut(surveyed.survey, trace.intervalS);
+  // Where a launch stands at the rail, what would come back on top of it is cut off too.
+  if (cut && seen.length === 0) return null;
   return {
     places: greatest(seen, riseS).map(({ delayS, size, smearedS }) =>
       placed(
         delayS,
         Math.hypot(
-          TRACE_U.edges * riseS,
+          (TRACE_U.edges + (cut ? CUT_EDGES : 0)) * riseS,
           TRACE_U.smears * smearedS,
           kind === 'pulse' ? TRACE_U.widths * (widthS ?? 0) : 0,
         ),
@@ -94,8 +102,6 @@ export function firstLook(capture: Capture, told: Told): FirstLook | null {
     rangeS: trace.volts.length * trace.intervalS + trace.fromS - atS,
   };
 }
-
-const LEAST_POINTS = 16;
 
 const launchKind = ({ widthS }: Survey, { pulse, pulseWidthS }: Told): 'pulse' | 'step' =>
   pulse !== 'auto' ? pulse : widthS === null && pulseWidthS === null ? 'step' : 'pulse';

@@ -61,6 +61,7 @@ const STEPS = [
   [24, 'an open end, once a short far behind it'],
   [9002, 'a short behind 52 m of a pair that resists, once an open end at 118 m'],
   [9064, 'a short behind 84 m of stranded pair, once nothing'],
+  [4041, 'a cut, once a launch that the range cut off'],
   [4011, 'a resistance, once a launch that begins the record'],
 ] as const;
 

@@ -168,3 +168,16 @@ function fallAfter(volts: Float64Array, top: number, base: number, launchV: numb
     }
   return null;
 }
+
+/** So many rises behind its width, a launch is over. */
+const OVER_RISES = 3;
+
+/** What the instrument’s range cut off of the launch; null where it is whole. */
+export function launchCut(
+  { clipped, widthS, riseS, launchIndex }: Survey,
+  intervalS: number,
+): ClippedRun | null {
+  const [cut] = clipped;
+  const longS = (widthS ?? 0) + OVER_RISES * riseS;
+  return cut && cut.from < launchIndex + longS / intervalS ? cut : null;
+}

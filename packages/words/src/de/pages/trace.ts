@@ -43,7 +43,7 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   choose: 'Datei wählen',
   chooseOther: 'Andere Datei wählen',
   working: 'Wird ausgewertet.',
-  stopped: 'Angehalten, bevor es ausgewertet war.',
+  onlySeen: 'Es ist nicht ausgewertet: nur ein erster Blick.',
   atFirstLook: 'Auf den ersten Blick',
   sinceFirstLook: 'Was aus dem ersten Blick wurde',
   nothing: 'Nichts kommt zurück.',

@@ -40,7 +40,7 @@ export const TRACE_PAGE = {
   choose: 'Choose a file',
   chooseOther: 'Choose another file',
   working: 'Working it out.',
-  stopped: 'Stopped before it was worked out.',
+  onlySeen: 'It was not worked out: only a first look is told.',
   atFirstLook: 'At first look',
   sinceFirstLook: 'What became of the first look',
   nothing: 'Nothing comes back.',

@@ -217,7 +217,7 @@ export class TracePage {
     if (this.progress() !== null) return { sentence: say.working, why: seen || name, action: '' };
     if (!this.explained())
       return {
-        sentence: seen ? say.stopped : say.giveTrace,
+        sentence: seen ? say.onlySeen : say.giveTrace,
         why: seen || say.giveHow,
         action: say.choose,
       };
