@@ -152,27 +152,39 @@ const sweepStart = (prior: Prior, changes: readonly Change[]): Guess => ({
 /** What lies nearer than this share of the way is no part of the far port itself. */
 const BEFORE_THE_END = 0.98;
 
-/** The far end of a line that was measured through: its delay is half of what would come back from it. */
+/**
+ * The far end of a line that was measured through: its delay is half of what would come back from it, and what
+ * the other port gives back there is as it was fitted.
+ */
 function withThroughEnd(
   events: readonly TraceEvent[],
   { delayS }: Through,
   velocityFactor: Uncertain,
 ): TraceEvent[] {
   const round: Uncertain = { value: 2 * delayS.value, u: 2 * delayS.u };
-  const before = events.filter(
-    ({ delayS: one, kind }) => kind !== 'ghost' && one.value < BEFORE_THE_END * round.value,
+  const places = events.filter(({ kind }) => kind !== 'ghost');
+  const before = places.filter(({ delayS: one }) => one.value < BEFORE_THE_END * round.value);
+  const there = places.find(
+    ({ delayS: one }) => Math.abs(one.value / round.value - 1) < 1 - BEFORE_THE_END,
   );
+  const reflection = there?.reflection ?? { value: 0, u: UNSEEN_U };
+  const isSeen = Math.abs(reflection.value) > Math.max(MATCHED, 3 * reflection.u);
   return [
     ...before.map((event) => ({ ...event, end: false })),
     {
       delayS: round,
       distanceM: distanceOf(round, velocityFactor),
-      kind: 'matched',
-      reflection: { value: 0, u: 0.02 },
+      kind: !isSeen ? 'matched' : reflection.value > 0 ? 'rise' : 'drop',
+      reflection,
       end: true,
       confidence: 0.99,
-      ohm: null,
+      ohm: there?.ohm ?? null,
       branchS: null,
     },
   ];
 }
+
+/** What a port that nothing is seen of gives back, by what a sweep tells of sizes. */
+const UNSEEN_U = 0.02;
+/** Ports and their adapters are no better matched. Generic. */
+const MATCHED = 0.05;

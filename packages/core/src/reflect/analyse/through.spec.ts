@@ -4,10 +4,10 @@ import { analyse } from './analyse';
 import { throughDelay } from './through';
 
 const LOSS = { a0: 0, a1: 1.9, a2: 0.02 };
-const piece = (lengthM: number) => ({
+const piece = (lengthM: number, impedanceOhm = 50) => ({
   lengthM,
   velocityFactor: 0.66,
-  impedanceOhm: 50,
+  impedanceOhm,
   loss: LOSS,
 });
 const line = (
@@ -22,11 +22,11 @@ const line = (
   noise: 0.0005,
   quantumV: 0,
 });
-function analysed(simulation: Simulation, seed: number) {
+function analysed(simulation: Simulation, seed: number, impedanceOhm = 50) {
   const answer = analyse(simulate(simulation, normalFrom(seed)), {
     ...NOTHING_TOLD,
     velocityFactor: { value: 0.66, u: 0 },
-    impedanceOhm: 50,
+    impedanceOhm,
   });
   if (!answer.ok) throw new Error(answer.reason.code);
   return answer.analysis;
@@ -66,6 +66,14 @@ describe('A line measured through', () => {
     ]);
     expect(places[0]?.distanceM.value).toBeCloseTo(8, 1);
     expect(places[1]?.distanceM.value).toBeCloseTo(25.3, 1);
+  });
+
+  it('has the far port’s own reflection told, where it does not match the cable', () => {
+    // A port of 50 ohm on a cable of 75: (50 - 75) / (50 + 75).
+    const end = analysed(line([piece(25.3, 75)]), 9, 75).events.findLast((event) => event.end);
+    expect(end?.kind).toBe('drop');
+    expect(Math.abs((end?.reflection.value ?? 0) + 0.2)).toBeLessThan(0.03);
+    expect(Math.abs((end?.distanceM.value ?? 0) - 25.3)).toBeLessThan(0.1);
   });
 
   it('counts the turns of the phase below where the sweep begins', () => {
