@@ -8,13 +8,22 @@ export const metresOf = (delayS: number, velocityFactor: number): number =>
 export const delayOf = (metres: number, velocityFactor: number): number =>
   (2 * metres) / (velocityFactor * LIGHT_M_S);
 
+/** Standard uncertainties of a distance, each with what it comes from, m. */
+export interface DistanceBudget {
+  readonly delayM: number;
+  readonly velocityM: number;
+}
+
+export const budgetOf = (delayS: Uncertain, velocityFactor: Uncertain): DistanceBudget => ({
+  delayM: metresOf(delayS.u, velocityFactor.value),
+  velocityM: metresOf(delayS.value, velocityFactor.u),
+});
+
 /** The same with what neither the delay nor the velocity factor tells better. */
 export function distanceOf(delayS: Uncertain, velocityFactor: Uncertain): Uncertain {
+  const { delayM, velocityM } = budgetOf(delayS, velocityFactor);
   return {
     value: metresOf(delayS.value, velocityFactor.value),
-    u: Math.hypot(
-      metresOf(delayS.u, velocityFactor.value),
-      metresOf(delayS.value, velocityFactor.u),
-    ),
+    u: Math.hypot(delayM, velocityM),
   };
 }

@@ -1,4 +1,4 @@
-export { delayOf, distanceOf, metresOf } from './distance';
+export { delayOf, budgetOf, distanceOf, metresOf } from './distance';
 export { partOf, pyramidOf, type Point, type Pyramid } from './pyramid';
 export { snapToEdge, type Snapped } from './snap';
 export { distanceSum, velocitySum } from './sum-text';

@@ -1,5 +1,6 @@
 import type { TRACE_PAGE as ENGLISH } from '../../en/pages/trace';
 import type { Same } from '../../same';
+import { list } from '../list';
 
 const dayOf = (at: string): string => at.slice(0, 10).split('-').reverse().join('.');
 
@@ -68,6 +69,22 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
     terminated: 'Sein Abschluss',
     short: 'Ein Kurzschluss',
   },
+  fromLaunch: 'vom gesendeten Signal',
+  thereAndBack: 'hin und zurück',
+  clickForCursor: 'klicken setzt eine Marke',
+  cursorAt: 'Marke bei',
+  cursor: (number) => `Marke ${number}`,
+  makeAPlace: 'Zur Stelle machen',
+  cursorsAway: (count) => (count > 1 ? 'Marken wegnehmen' : 'Marke wegnehmen'),
+  outside: (end) => `Die Aufnahme reicht von 0 bis ${end}: dahinter steht keine Marke.`,
+  laidOver: (name) => `Darübergelegt: ${name}`,
+  wholeLink: 'Eine ganze Strecke',
+  measured: 'Gemessen',
+  explained: 'Erklärt',
+  shareBack: 'Anteil, der zurückkommt',
+  ofVelocity: (give) => `${give} vom Verkürzungsfaktor`,
+  ofDelay: (give) => `${give} von der Laufzeit des Echos`,
+  budget: (parts) => `Seine Unsicherheit: ${list(parts)}.`,
   onTheCable: 'Am Kabel',
   takeOut: 'Diese herausnehmen',
   repeats: (count) =>

@@ -1,5 +1,6 @@
 import type { FarEnd, PlaceKind } from '@near-spoke/core/reflect/place';
 import type { KnownVelocity } from '@near-spoke/core/reflect/velocity';
+import { list } from '../list';
 
 type Kinds = Readonly<Record<PlaceKind, { readonly name: string; readonly what: string }>>;
 
@@ -61,6 +62,22 @@ export const TRACE_PAGE = {
 
   whatFarEnd: 'What is on the far end?',
   farEnd: FAR_END,
+  fromLaunch: 'from the launch',
+  thereAndBack: 'there and back',
+  clickForCursor: 'click to set a cursor',
+  cursorAt: 'Cursor at',
+  cursor: (number: number) => `Cursor ${number}`,
+  makeAPlace: 'Make it a place',
+  cursorsAway: (count: number) => (count > 1 ? 'Take the cursors away' : 'Take the cursor away'),
+  outside: (end: string) => `The record goes from 0 to ${end}: no cursor stands outside it.`,
+  laidOver: (name: string) => `Laid over: ${name}`,
+  wholeLink: 'A whole link',
+  measured: 'Measured',
+  explained: 'Explained',
+  shareBack: 'share that comes back',
+  ofVelocity: (give: string) => `${give} of the velocity factor`,
+  ofDelay: (give: string) => `${give} of the echo’s delay`,
+  budget: (parts: readonly string[]) => `Its give or take: ${list(parts)}.`,
   onTheCable: 'On the cable',
   takeOut: 'Take this one out',
   repeats: (count: number) =>

@@ -1,5 +1,12 @@
-import { distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
-import { formatDistance, formatOhm, formatUncertain, type Uncertain } from '@near-spoke/core/units';
+import { budgetOf, distanceOf, distanceSum } from '@near-spoke/core/reflect/hand';
+import {
+  WITHIN_95,
+  formatDistance,
+  formatOhm,
+  formatUncertain,
+  type Uncertain,
+  type UnitSystem,
+} from '@near-spoke/core/units';
 import type { Tell } from '@near-spoke/words';
 import type { HandEvent } from './hand-events';
 
@@ -22,8 +29,25 @@ const textsOf = (event: HandEvent, velocityFactor: Uncertain, { units, pages }: 
   branch: event.branchS
     ? pages.trace.branch(formatUncertain(distanceOf(event.branchS, velocityFactor), units))
     : '',
+  budget: budgetText(event, velocityFactor, units, pages.trace),
   sum: distanceSum(velocityFactor.value, event.delayS.value, units),
 });
+
+/** What the give or take of a distance comes from, the greater first. */
+function budgetText(
+  { delayS }: HandEvent,
+  velocityFactor: Uncertain,
+  units: UnitSystem,
+  say: Tell['pages']['trace'],
+): string {
+  const { delayM, velocityM } = budgetOf(delayS, velocityFactor);
+  const told = (metres: number) => formatDistance(WITHIN_95 * metres, units);
+  const parts = [
+    { metres: velocityM, text: say.ofVelocity(told(velocityM)) },
+    { metres: delayM, text: say.ofDelay(told(delayM)) },
+  ].sort((a, b) => b.metres - a.metres);
+  return say.budget(parts.map(({ text }) => text));
+}
 
 /** How sure a kind is, in words. */
 function surely(confidence: number, say: Tell['pages']['trace']): string {

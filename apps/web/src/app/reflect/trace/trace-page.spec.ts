@@ -1,3 +1,5 @@
+import { Chart } from 'chart.js';
+import { LIGHT_M_S } from '@near-spoke/core/units';
 import { boxes, button, field, give, headline, host, shown, text, type } from '../../testing/page';
 import { LINE, cableFact, file, reflectPages, velocityOf } from '../../testing/reflect';
 import { asked, until } from '../../testing/until';
@@ -14,6 +16,7 @@ describe('The trace page', () => {
     expect(headline(page)).toMatch(/^Resistance in the way at 1[45]\.\d\d m ± 0\.\d\d m\.$/);
     expect(text(page)).toContain('between Tray T1 and Ceiling void');
     expect(text(page)).toContain('0.7 × 299 792 458 m/s');
+    expect(text(page)).toMatch(/Its give or take: 0\.\d+ m of the .* and 0\.\d+ m of the /);
     expect(text(page)).toContain('measured once on this cable');
     expect(text(page)).toMatch(
       /What became of the first look\s*Of \d seen at first look, \d (is a|are) places?, moved by 0\.\d+ m at most\./,
@@ -91,7 +94,20 @@ describe('The trace page', () => {
       canvas?.dispatchEvent(event);
       return event.defaultPrevented;
     };
-    expect(['+', 'ArrowRight', '-', 'Home'].map(key)).toEqual([true, true, true, true]);
+    const seen = () => {
+      const scales = Chart.getChart(canvas as HTMLCanvasElement)?.scales;
+      const { min: fromM = NaN, max: toM = NaN } = scales?.['x'] ?? {};
+      const { min: fromNs = NaN, max: toNs = NaN } = scales?.['time'] ?? {};
+      return { toM, nsToAMetre: [fromNs / fromM, toNs / toM] };
+    };
+    // There and back at 0.7 of the speed of light: the axis of times stays in step.
+    const { toM, nsToAMetre } = seen();
+    for (const one of nsToAMetre) expect(one).toBeCloseTo(2e9 / (0.7 * LIGHT_M_S), 6);
+    expect(['+', 'ArrowRight'].map(key)).toEqual([true, true]);
+    expect(seen().toM).not.toBe(toM);
+    for (const one of seen().nsToAMetre) expect(one).toBeCloseTo(2e9 / (0.7 * LIGHT_M_S), 4);
+    expect(['-', 'Home'].map(key)).toEqual([true, true]);
+    expect(seen().toM).toBe(toM);
     expect(key('x')).toBeFalse();
   });
 

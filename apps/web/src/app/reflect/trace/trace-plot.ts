@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import type { ChartDataset } from 'chart.js';
+import { delayOf } from '@near-spoke/core/reflect/hand';
 import { LENGTH_UNIT, inLengthUnit, type UnitSystem } from '@near-spoke/core/units';
 import { chartAxis, type ChartColours } from '../../shell/chart-look';
 import { Plot, type PlotContent, type PlotLayout } from '../../shell/plot';
@@ -23,6 +24,8 @@ export interface PlotMark {
   readonly cursor: boolean;
 }
 
+/** Nanoseconds to a second. */
+const NANO = 1e9;
 /** Of the height that is shown, what is left above a mark. */
 const ABOVE_A_MARK = 0.04;
 
@@ -52,6 +55,9 @@ export class TracePlot {
   /** What is on the x axis, after the unit of length. */
   readonly xName = input('from the launch');
   readonly yName = input('V');
+  /** Of a cable, for an axis of times there and back; null where there is none. */
+  readonly velocityFactor = input<number | null>(null);
+  readonly timeName = input('');
   readonly label = input.required<string>();
   readonly more = input('');
   /** The part that is shown, after it was moved. */
@@ -68,6 +74,8 @@ export class TracePlot {
       this.yName(),
     ];
     const unit = LENGTH_UNIT[this.units()];
+    const [from, to] = this.range();
+    const [factor, timeName] = [this.velocityFactor(), `ns ${this.timeName()}`];
     return (colours: ChartColours): PlotLayout => {
       const plain = { ...chartAxis(colours, '').ticks, includeBounds: false };
       return {
@@ -80,6 +88,21 @@ export class TracePlot {
             ticks: { ...plain, maxRotation: 0 },
           },
           y: { ...chartAxis(colours, yName), type: 'linear', ticks: plain },
+          // Zoomed and moved with the other, as both are along the same pixels.
+          ...(factor === null
+            ? {}
+            : {
+                time: {
+                  ...chartAxis(colours, timeName),
+                  type: 'linear',
+                  axis: 'x',
+                  position: 'top',
+                  min: NANO * delayOf(from, factor),
+                  max: NANO * delayOf(to, factor),
+                  ticks: { ...plain, maxRotation: 0 },
+                  grid: { display: false },
+                },
+              }),
         },
         interaction: { mode: 'nearest', axis: 'x', intersect: false },
         legend: {

@@ -11,6 +11,7 @@ import {
 import { MatButtonModule } from '@angular/material/button';
 import { delayOf, distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
 import type { Curve } from '@near-spoke/core/reflect/analyse';
 import { fieldsIn } from '../../shell/in-units';
 import { NumberFields, type NumberField } from '../../shell/number-fields';
@@ -26,7 +27,6 @@ const COLUMNS = 1200;
 const SHOWN = { before: 0.06, behind: 1.4 };
 /** A launch is over after so many of its widths, and a little. */
 const LAUNCH = { widths: 1.6, metres: 0.5 };
-const CURSOR_FIELD: readonly NumberField[] = [{ id: 'cursor', name: 'Cursor at', unit: 'm' }];
 /** An edge is looked for within so many rises of where it was clicked. */
 const SNAP_RISES = 4;
 
@@ -48,7 +48,10 @@ export type PlaceSeen = Pick<ShownEvent, 'distanceM'> & {
       [units]="units()"
       [yName]="yName()"
       [label]="label()"
-      more=", click to set a cursor"
+      [xName]="say().fromLaunch"
+      [velocityFactor]="velocity().value"
+      [timeName]="say().thereAndBack"
+      [more]="', ' + say().clickForCursor"
       (moved)="show($event)"
       (clicked)="setCursor($event)"
     />
@@ -61,9 +64,9 @@ export type PlaceSeen = Pick<ShownEvent, 'distanceM'> & {
     @if (sum()) {
       <p class="mono">
         {{ sum() }}
-        <button mat-button type="button" (click)="add()">Make it a place</button>
+        <button mat-button type="button" (click)="add()">{{ say().makeAPlace }}</button>
         <button mat-button type="button" (click)="cursors.set([])">
-          {{ cursors().length > 1 ? 'Take the cursors away' : 'Take the cursor away' }}
+          {{ say().cursorsAway(cursors().length) }}
         </button>
       </p>
     }
@@ -86,10 +89,14 @@ export class TraceView {
   readonly lengthM = input.required<number | null>();
   readonly label = input.required<string>();
   readonly units = input.required<UnitSystem>();
+  readonly say = input.required<Tell['pages']['trace']>();
   /** The last cursor became a place, at a delay. */
   readonly added = output<Uncertain>();
 
-  protected readonly cursorField = computed(() => fieldsIn(CURSOR_FIELD, this.units()));
+  protected readonly cursorField = computed(() => {
+    const field: NumberField = { id: 'cursor', name: this.say().cursorAt, unit: 'm' };
+    return fieldsIn([field], this.units());
+  });
   private readonly work = inject(TraceWork);
   private readonly part = signal<readonly XY[]>([]);
   private readonly whole = signal<Curve | null>(null);
@@ -117,18 +124,19 @@ export class TraceView {
         x: metresOf(delay, this.factor()),
         y: curve?.values[n] ?? 0,
       }));
+    const say = this.say();
     const echoes = this.work.opened()?.echoes ?? null;
     const over = this.work.over();
     const all: PlotLine[] = [
       {
-        name: `Laid over: ${over?.name ?? ''}`,
+        name: say.laidOver(over?.name ?? ''),
         points: points(over?.curve ?? null),
         style: 'over',
       },
-      { name: 'A whole link', points: points(this.whole()), style: 'behind' },
-      { name: 'Measured', points: echoes ? points(echoes) : this.part(), style: 'measured' },
+      { name: say.wholeLink, points: points(this.whole()), style: 'behind' },
+      { name: say.measured, points: echoes ? points(echoes) : this.part(), style: 'measured' },
       {
-        name: 'Explained',
+        name: say.explained,
         points: points(this.work.explained()?.fitted ?? null),
         style: 'fitted',
       },
@@ -143,7 +151,7 @@ export class TraceView {
     })),
     ...this.cursors().map(({ value }, index) => ({
       x: metresOf(value, this.factor()),
-      name: `Cursor ${index + 1}`,
+      name: this.say().cursor(index + 1),
       cursor: true,
     })),
   ]);
@@ -155,7 +163,7 @@ export class TraceView {
     return echoHeights(this.lines(), launchM + LAUNCH.metres);
   });
   protected readonly yName = computed(() =>
-    this.work.opened()?.echoes ? 'share that comes back' : 'V',
+    this.work.opened()?.echoes ? this.say().shareBack : 'V',
   );
   /** The sum between the cursors, or from the launch to the one there is. */
   protected readonly sum = computed(() => {
@@ -177,7 +185,7 @@ export class TraceView {
     const endM = metresOf(this.analysis()?.rangeS ?? 0, this.factor());
     return metres === null || (metres >= 0 && metres <= endM)
       ? ''
-      : `The record goes from 0 to ${formatDistance(endM, this.units(), 1)}: no cursor stands outside it.`;
+      : this.say().outside(formatDistance(endM, this.units(), 1));
   });
 
   constructor() {
