@@ -15,19 +15,19 @@ async function visitOnce(page: Page, stage: Stage): Promise<void> {
   await expect(page.getByText('On this device, and open without the server')).toBeVisible({
     timeout: 60_000,
   });
-  // All files of the program are there once none of them has come for a while.
-  const files = () =>
+  // Every file of the program that is fetched beforehand is there.
+  const missing = () =>
     page.evaluate(async () => {
-      const names = await caches.keys();
-      const all = await Promise.all(
-        names.map(async (name) => (await (await caches.open(name)).keys()).length),
-      );
-      return all.reduce((sum, count) => sum + count, 0);
+      const manifest = (await (await fetch('/ngsw.json')).json()) as {
+        assetGroups: { installMode: string; urls: string[] }[];
+      };
+      const urls = manifest.assetGroups
+        .filter(({ installMode }) => installMode === 'prefetch')
+        .flatMap((group) => group.urls);
+      const there = await Promise.all(urls.map((url) => caches.match(url)));
+      return urls.length === 0 ? -1 : there.filter((one) => one === undefined).length;
     });
-  for (let before = -1, now = await files(); now !== before; now = await files()) {
-    before = now;
-    await page.waitForTimeout(2000);
-  }
+  await expect.poll(missing, { timeout: 120_000 }).toBe(0);
 }
 
 const readings = (stage: Stage, link: string) =>

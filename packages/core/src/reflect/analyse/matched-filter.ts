@@ -53,16 +53,16 @@ export function matchedEchoes(searched: Searched): MatchedEcho[] {
   const size = sizeFor(values.length + sent.length + 1);
   const fft = new FFT(size);
   const see = searched.through === 'slope' ? (of: Float64Array) => slopes(of, edge) : padded;
+  const last = values.length - sentAt - edge;
   const left = transformed(see(values, size), fft, size);
-  const shapes = SMEARS.map((edges) =>
-    shapeOf(transformed(see(sent, size), fft, size), edges * edge, searched, size),
-  );
+  const whole = transformed(see(sent, size), fft, size);
+  const shapes = SMEARS.map((edges) => shapeOf(whole, edges * edge, searched, size));
   takeOut(left, shapes[0] as Shape, sentAt, 1, size);
   const found: MatchedEcho[] = [];
-  const last = values.length - sentAt - edge;
+  const looking: Looking = { left, fft, size, sentAt, from: Math.ceil(from), last, leastAt };
   for (let turn = 0; turn < MOST_ECHOES; turn += 1) {
     const best = shapes
-      .map((shape) => bestOf(shape, left, fft, size, sentAt, from, last, leastAt))
+      .map((shape) => bestOf(shape, looking))
       .reduce((one, other) => (other.gain > one.gain ? other : one));
     if (best.gain === 0) break;
     takeOut(left, best.shape, sentAt + best.later, best.size, size);
@@ -126,16 +126,22 @@ interface Best {
   readonly gain: number;
 }
 
-function bestOf(
-  shape: Shape,
-  left: Float64Array,
-  fft: FFT,
-  size: number,
-  sentAt: number,
-  from: number,
-  last: number,
-  leastAt: (later: number, smeared: number) => number,
-): Best {
+/** What is left of a record, and where in it echoes are looked for. */
+interface Looking {
+  /** Complex spectrum: re, im, re, im … */
+  readonly left: Float64Array;
+  readonly fft: FFT;
+  readonly size: number;
+  readonly sentAt: number;
+  /** Samples behind what was sent, from and up to. */
+  readonly from: number;
+  readonly last: number;
+  /** What a size has to exceed there, of a shape that is smeared so. */
+  readonly leastAt: (later: number, smeared: number) => number;
+}
+
+/** Where a shape explains most of what is left. */
+function bestOf(shape: Shape, { left, fft, size, sentAt, from, last, leastAt }: Looking): Best {
   const { spectrum, energy, sd, smeared } = shape;
   const product = new Float64Array(2 * size);
   for (let k = 0; k < 2 * size; k += 2) {
@@ -148,7 +154,7 @@ function bestOf(
   fft.inverseTransform(out, product);
   const at = (later: number) => out[2 * (sentAt + later)] ?? 0;
   let best: Best = { shape, later: 0, size: 0, gain: 0 };
-  for (let later = Math.ceil(from); later < last; later += 1) {
+  for (let later = from; later < last; later += 1) {
     const here = at(later);
     const gain = (here * here) / energy;
     if (gain <= best.gain || Math.abs(here) < STANDS_OUT * sd) continue;

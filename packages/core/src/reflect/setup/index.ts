@@ -6,3 +6,4 @@ export {
   type SourceNetwork,
   type TerminatorCheck,
 } from './source-network';
+export { sourceShare, type SourceShare } from './source-share';

@@ -1,6 +1,8 @@
 import type { TRACE_PAGE as ENGLISH } from '../../en/pages/trace';
 import type { Same } from '../../same';
+import { formatOhm } from '@near-spoke/core/units';
 import { list } from '../list';
+import { written } from '../number';
 
 const dayOf = (at: string): string => at.slice(0, 10).split('-').reverse().join('.');
 
@@ -108,6 +110,8 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   },
   fieldsHow:
     'Sein Mehr oder weniger ist eine Standardunsicherheit. Pulsbreite und Anstieg werden gefunden, wenn sie leer bleiben.',
+  sourceUnlike: (sourceOhm, cableOhm, { shown, back }) =>
+    `Eine Quelle von ${written(formatOhm(sourceOhm))} an einem Kabel von ${written(formatOhm(cableOhm))} zeigt ein Echo mit ${(100 * shown).toFixed(0)} % seiner Größe und wirft ${(100 * back).toFixed(0)} % davon wieder hinein; die Größen hier sind davon befreit. Wäre die Quelle doch angepasst, so wären sie ${(100 * shown).toFixed(0)} % des Gesagten: das sicher wissen.`,
   velocityFrom: ({ from, count, at }) =>
     from === 'catalogue'
       ? 'Der Verkürzungsfaktor ist der allgemeine des Katalogs: hier ist er noch nicht gemessen.'

@@ -1,5 +1,7 @@
 import type { FarEnd, PlaceKind } from '@near-spoke/core/reflect/place';
 import type { KnownVelocity } from '@near-spoke/core/reflect/velocity';
+import type { SourceShare } from '@near-spoke/core/reflect/setup';
+import { formatOhm } from '@near-spoke/core/units';
 import { list } from '../list';
 
 type Kinds = Readonly<Record<PlaceKind, { readonly name: string; readonly what: string }>>;
@@ -99,6 +101,8 @@ export const TRACE_PAGE = {
   },
   fieldsHow:
     'Its give or take is a standard uncertainty. Pulse width and rise are found when left empty.',
+  sourceUnlike: (sourceOhm: number, cableOhm: number, { shown, back }: SourceShare) =>
+    `A source of ${formatOhm(sourceOhm)} on a cable of ${formatOhm(cableOhm)} shows an echo at ${(100 * shown).toFixed(0)} % of its size and throws ${(100 * back).toFixed(0)} % of it back in; the sizes told are freed of that. Were the source matched after all, they would be ${(100 * shown).toFixed(0)} % of what is told: be sure of it.`,
   velocityFrom: ({ from, count, at }: KnownVelocity) =>
     from === 'catalogue'
       ? 'The velocity factor is the catalogue’s generic figure: it was not measured here yet.'

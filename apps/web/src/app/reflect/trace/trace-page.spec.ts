@@ -21,6 +21,9 @@ describe('The trace page', () => {
     expect(text(page)).toMatch(
       /What became of the first look\s*Of \d seen at first look, \d (is a|are) places?, moved by 0\.\d+ m at most\./,
     );
+    expect(text(page)).toMatch(
+      /A source of 50 Ω on a cable of 100 Ω shows an echo at 67 % of its size/,
+    );
     button(page, 'Keep this place in the record').click();
     await shown(page);
     const sent = await kept();

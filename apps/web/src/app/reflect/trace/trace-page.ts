@@ -24,6 +24,7 @@ import {
   verdictOf,
   type FarEnd,
 } from '@near-spoke/core/reflect/place';
+import { sourceShare } from '@near-spoke/core/reflect/setup';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { WITHIN_95, type Uncertain } from '@near-spoke/core/units';
@@ -256,6 +257,14 @@ export class TracePage {
   private readonly told = computed(() =>
     toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()),
   );
+  /** What a source does to sizes that does not match the cable. */
+  protected readonly sourceNote = computed(() => {
+    const { sourceOhm, impedanceOhm } = this.told();
+    const share = sourceOhm && impedanceOhm ? sourceShare(sourceOhm, impedanceOhm) : null;
+    return share && this.explained()?.analysis.trace
+      ? this.say().sourceUnlike(sourceOhm ?? 0, impedanceOhm ?? 0, share)
+      : '';
+  });
   /** What is told but for the velocity factor: where an echo stands is one thing, what it is another. */
   private readonly toldOfEchoes = computed(() => {
     const { velocityFactor: _, ...rest } = this.told();
