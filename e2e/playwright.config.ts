@@ -9,7 +9,7 @@ export default defineConfig({
   outputDir: join(folder, 'stories'),
   fullyParallel: true,
   workers: 2,
-  timeout: 180_000,
+  timeout: 300_000,
   // What is worked out may take a while on a busy machine.
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json']],
