@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { gunzipSync } from 'node:zlib';
-import { startServer, type Answer, type TestServer } from './server';
+import { startServer, type TestServer } from './server';
 
 interface Truth {
   readonly file: string;
@@ -104,16 +104,11 @@ describe('Reflect over HTTP', () => {
 
   const post = (path: string, body: unknown) => server.call('POST', `/api/reflect/${path}`, body);
   const analyse = async (file: string, query: string, bytes: Uint8Array, type: string) => {
-    const ask = () =>
-      fetch(`${server.url}/api/reflect/analyse?name=${file}&${query}`, {
-        method: 'POST',
-        headers: { 'content-type': type, 'x-near-spoke': '1' },
-        body: bytes as Uint8Array<ArrayBuffer>,
-      });
+    const path = `/api/reflect/analyse?name=${file}&${query}`;
+    const ask = () => server.call('POST', path, bytes, { 'content-type': type });
     const first = await ask();
     // A busy server says to come again, and a client does.
-    const response = first.status === 503 ? await ask() : first;
-    return { status: response.status, body: (await response.json()) as Answer['body'] };
+    return first.status === 503 ? ask() : first;
   };
 
   for (const { file, query, kind, events, also } of TRUTHS)
@@ -190,6 +185,30 @@ describe('Reflect over HTTP', () => {
     );
     expect(sentence).toContain('39.6 m');
     expect(body.rangeM).toBeCloseTo(39.6, 0);
+  });
+
+  it('tells what is seen at once, and what became of it', async () => {
+    const file = 'coax-open-50-ohm-scope.csv';
+    const query = COAX.replace('1e6', '50') + SLOW + PULSE;
+    const { body } = await analyse(file, query, plain(file), 'text/csv');
+    const [first] = body.firstLook.places;
+    expect(first.kind).toBe('rise');
+    expect(Math.abs(first.distanceM.value - 18.9)).toBeLessThan(2 * first.distanceM.u);
+    expect(body.firstLook.changed[0]).toMatch(/seen at first look/);
+  });
+
+  it('tells what is seen of a capture that can’t be analysed, too', async () => {
+    // A range that takes half of the launch still has room for what comes back of it.
+    const file = 'coax-open-50-ohm-scope.csv';
+    const row = /^(-?[\d.e+-]+),(-?[\d.e+-]+)/gim;
+    const text = plain(file)
+      .toString('utf8')
+      .replace(row, (_, atS: string, volts: string) => `${atS},${Math.min(Number(volts), 0.6)}`);
+    const query = COAX.replace('1e6', '50') + SLOW + PULSE;
+    const { status, body } = await analyse(file, query, Buffer.from(text), 'text/csv');
+    expect([status, body.reason]).toEqual([422, jasmine.stringMatching(/cut off/)]);
+    const [first] = body.firstLook;
+    expect(Math.abs(first.distanceM.value - 18.9)).toBeLessThan(2 * first.distanceM.u);
   });
 
   it('writes the sum out and takes JSON with the file in it', async () => {

@@ -111,6 +111,20 @@ function refuseUndescribed(method: string, path: string, { status, type, body }:
         : null;
   if (parsed?.success === false)
     throw new Error(`${method} ${path} answers otherwise than described: ${parsed.error.message}`);
+  const beyond = parsed ? pathsBeyond(parsed.data, body) : [];
+  if (beyond.length > 0)
+    throw new Error(`${method} ${path} answers more than is described: ${beyond.join(', ')}`);
+}
+
+/** What the contract has no word for is left out by parsing, and is no part of an answer. */
+function pathsBeyond(described: unknown, body: unknown, path = ''): string[] {
+  if (described === undefined) return [path];
+  // What is read as something else than it is written as is described by that.
+  if (typeof body !== 'object' || body === null) return [];
+  const known = typeof described === 'object' && described !== null ? described : {};
+  return Object.entries(body).flatMap(([name, value]) =>
+    pathsBeyond((known as Record<string, unknown>)[name], value, `${path}/${name}`),
+  );
 }
 
 export const CSV = { 'content-type': 'text/csv' };

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { firstPlace } from './reflect/first-look';
 import { cellProblem } from './schedule';
 import type { Shared } from './shared';
 
@@ -23,6 +24,10 @@ export const problem = z
       .meta({ description: 'Each bad cell of a schedule, the first 100.' }),
     line: z.int().optional().meta({ description: 'Line of a file that can’t be used.' }),
     reason: z.string().optional().meta({ description: 'What is wrong there.' }),
+    firstLook: z
+      .array(firstPlace)
+      .optional()
+      .meta({ description: 'What is plainly seen of a capture that can’t be analysed.' }),
     current: z.unknown().optional().meta({ description: 'After 409: what is stored now.' }),
   })
   .meta({ id: 'Problem' });

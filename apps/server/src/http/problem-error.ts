@@ -1,8 +1,6 @@
 import type { Problem } from '@near-spoke/contract';
 
-type Detail = Partial<
-  Pick<Problem, 'errors' | 'errorCount' | 'cells' | 'line' | 'reason' | 'current'>
->;
+type Detail = Partial<Omit<Problem, 'type' | 'title' | 'status' | 'detail'>>;
 
 /** A refusal that the client can act on; becomes a problem document. */
 export class ProblemError extends Error {

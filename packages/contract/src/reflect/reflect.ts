@@ -4,6 +4,7 @@ import * as z from 'zod';
 import { cableId, language, line, numberText, speaksIn } from '../primitives';
 import type { Shared } from '../shared';
 import { factor, metres, seconds, uncertain, uncertainMetres } from '../uncertain';
+import { firstPlace } from './first-look';
 
 const ohms = z.number().min(1e-6).max(1e9);
 const factorU = z.number().min(0).max(0.5);
@@ -90,14 +91,7 @@ export const analysis = z
     problems: z.array(z.object({ kind: z.string(), sentence: z.string() })),
     firstLook: z
       .object({
-        places: z.array(
-          z.object({
-            delayS: uncertain,
-            distanceM: uncertain,
-            kind: z.enum(['rise', 'drop', 'something']),
-            size: z.number(),
-          }),
-        ),
+        places: z.array(firstPlace),
         changed: z.array(z.string()),
       })
       .nullable()

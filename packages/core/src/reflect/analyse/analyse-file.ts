@@ -3,7 +3,8 @@ import type { Message } from '../../message';
 import type { Told } from '../told';
 import { analyse } from './analyse';
 import type { Analysis } from './analysis';
-import { firstLook, type FirstLook } from './first-look';
+import { firstLook } from './first-look';
+import type { FirstLook } from './first-place';
 import type { Checkpoint } from './grow';
 import { fileUnread } from './messages';
 

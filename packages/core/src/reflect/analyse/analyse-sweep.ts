@@ -1,12 +1,9 @@
 import type { Capture, Touchstone } from '../../formats/captures';
-import type { Uncertain } from '../../units';
-import { distanceOf } from '../hand';
-import { reflectionAt } from '../line/reflection';
 import { ANY_SOURCE_OHM, ANY_VELOCITY, HIGH_OHM, type Told } from '../told';
 import { weighKinds } from './alternatives';
 import { cableOf, type Analysed } from './analysis';
 import { describeProblems } from './describe-problems';
-import type { TraceEvent } from './event';
+import { farPort, withThroughEnd } from './far-port';
 import type { Checkpoint } from './grow';
 import { MUCH_LEFT, growSweep } from './grow-sweep';
 import type { Change, Guess } from './guess';
@@ -15,7 +12,7 @@ import type { Prior } from './parameter';
 import { priorOf } from './prior';
 import { profileOfSweep } from './profile';
 import { tellEvents } from './tell-events';
-import { throughDelay, type Through } from './through';
+import { throughDelay } from './through';
 import { unevenPoint } from './uneven-point';
 
 /** With fewer points nothing is told. */
@@ -125,14 +122,6 @@ export function analyseSweep(
   };
 }
 
-/** The other port, as an end of the reference impedance. */
-const farPort = ({ delayS }: Through, referenceOhm: number, { impedance }: Prior): Change => ({
-  kind: 'end',
-  delayS: 2 * delayS.value,
-  size: reflectionAt(referenceOhm, impedance.mean),
-  stubS: 0,
-});
-
 /** A sweep has no launch: what stands for one here is never looked at. */
 const NO_LAUNCH: Pick<Guess, 'offsetV' | 'launch' | 'tee'> = {
   offsetV: 0,
@@ -144,47 +133,11 @@ const sweepStart = (prior: Prior, changes: readonly Change[]): Guess => ({
   ...NO_LAUNCH,
   line: {
     impedanceOhm: prior.impedance.mean,
-    loss: { resistance: 0, skin: prior.skin.mean, dielectric: prior.dielectric.mean },
+    loss: {
+      resistance: prior.resistance.mean,
+      skin: prior.skin.mean,
+      dielectric: prior.dielectric.mean,
+    },
     changes,
   },
 });
-
-/** What lies nearer than this share of the way is no part of the far port itself. */
-const BEFORE_THE_END = 0.98;
-
-/**
- * The far end of a line that was measured through: its delay is half of what would come back from it, and what
- * the other port gives back there is as it was fitted.
- */
-function withThroughEnd(
-  events: readonly TraceEvent[],
-  { delayS }: Through,
-  velocityFactor: Uncertain,
-): TraceEvent[] {
-  const round: Uncertain = { value: 2 * delayS.value, u: 2 * delayS.u };
-  const places = events.filter(({ kind }) => kind !== 'ghost');
-  const before = places.filter(({ delayS: one }) => one.value < BEFORE_THE_END * round.value);
-  const there = places.find(
-    ({ delayS: one }) => Math.abs(one.value / round.value - 1) < 1 - BEFORE_THE_END,
-  );
-  const reflection = there?.reflection ?? { value: 0, u: UNSEEN_U };
-  const isSeen = Math.abs(reflection.value) > Math.max(MATCHED, 3 * reflection.u);
-  return [
-    ...before.map((event) => ({ ...event, end: false })),
-    {
-      delayS: round,
-      distanceM: distanceOf(round, velocityFactor),
-      kind: !isSeen ? 'matched' : reflection.value > 0 ? 'rise' : 'drop',
-      reflection,
-      end: true,
-      confidence: 0.99,
-      ohm: there?.ohm ?? null,
-      branchS: null,
-    },
-  ];
-}
-
-/** What a port that nothing is seen of gives back, by what a sweep tells of sizes. */
-const UNSEEN_U = 0.02;
-/** Ports and their adapters are no better matched. Generic. */
-const MATCHED = 0.05;

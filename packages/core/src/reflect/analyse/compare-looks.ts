@@ -2,7 +2,7 @@ import type { Message } from '../../message';
 import { WITHIN_95, type Uncertain } from '../../units';
 import { metresOf } from '../hand';
 import type { Analysis } from './analysis';
-import type { FirstLook, FirstPlace } from './first-look';
+import type { FirstLook, FirstPlace } from './first-place';
 import { tell, type Far } from './messages';
 
 /** A first look in words, while what it sees is worked out. The greatest are told. */

@@ -4,7 +4,8 @@ import { toldOf } from '../../testing/field/told-of';
 import { LIGHT_M_S, WITHIN_95 } from '../../units';
 import { analyse } from './analyse';
 import { compareLooks, tellFirstLook } from './compare-looks';
-import { firstLook, type FirstLook } from './first-look';
+import { firstLook } from './first-look';
+import type { FirstLook } from './first-place';
 
 function lookAt(one: FieldCase): FirstLook {
   const look = firstLook(one.capture, toldOf(one));

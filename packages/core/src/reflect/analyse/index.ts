@@ -1,6 +1,7 @@
 export { analyse } from './analyse';
 export { compareLooks, tellFirstLook } from './compare-looks';
-export { firstLook, type FirstLook, type FirstPlace } from './first-look';
+export { firstLook } from './first-look';
+export type { FirstLook, FirstPlace } from './first-place';
 export { type Analysed, type Analysis } from './analysis';
 export { type Problem, type ProblemKind, type TraceEvent } from './event';
 export { fileUnread, type AnalyseMessages, type Far } from './messages';
