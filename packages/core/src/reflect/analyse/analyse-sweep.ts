@@ -8,7 +8,7 @@ import type { Checkpoint } from './grow';
 import { MUCH_LEFT, growSweep } from './grow-sweep';
 import type { Change, Guess } from './guess';
 import { tell } from './messages';
-import type { Prior } from './parameter';
+import { lossBySkin, type Prior } from './parameter';
 import { priorOf } from './prior';
 import { profileOfSweep } from './profile';
 import { tellEvents } from './tell-events';
@@ -133,11 +133,7 @@ const sweepStart = (prior: Prior, changes: readonly Change[]): Guess => ({
   ...NO_LAUNCH,
   line: {
     impedanceOhm: prior.impedance.mean,
-    loss: {
-      resistance: prior.resistance.mean,
-      skin: prior.skin.mean,
-      dielectric: prior.dielectric.mean,
-    },
+    loss: lossBySkin(prior.skin.mean, prior.resistance.mean, prior.dielectric.mean),
     changes,
   },
 });

@@ -9,7 +9,7 @@ import { fitTo, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from
 import { growAlong } from './grow-along';
 import type { Guess } from './guess';
 import { lookAtTrace } from './look-at-trace';
-import { scopeInput, type Prior } from './parameter';
+import { lossBySkin, scopeInput, type Prior } from './parameter';
 import { plainly } from './plainly';
 import { ANY_DIELECTRIC, priorOf } from './prior';
 import type { Survey } from './survey';
@@ -246,7 +246,7 @@ function startOf(
     },
     line: {
       impedanceOhm,
-      loss: { resistance: 0, skin: prior.skin.mean, dielectric: prior.dielectric.mean },
+      loss: lossBySkin(prior.skin.mean, prior.resistance.mean, prior.dielectric.mean),
       changes: [],
     },
   };

@@ -1,3 +1,4 @@
+import { attenuationOf } from '../line/attenuation';
 import { echoTransform, type EchoTransform } from './echoes';
 import type { GuessedLine } from './guess';
 
@@ -138,16 +139,14 @@ export function peaksOf(
 /** How much of an echo from each delay the cable leaves in a part of the band, by its loss: see Loss. */
 function shareLeftBy(
   band: Band,
-  { loss: { skin, dielectric, resistance } }: GuessedLine,
+  { loss }: GuessedLine,
   delaysS: Float64Array,
 ): (place: number) => number {
+  const nepers = attenuationOf(loss, band.hz);
   const stops = Array.from({ length: STOPS + 1 }, (_, stop) => {
     const delayS = ((delaysS.at(-1) ?? 0) * stop) / STOPS;
     return band.shareLeft((point) => {
-      const radians = Math.PI * (band.hz[point] as number);
-      return Math.exp(
-        -delayS * (resistance / 2 + skin * Math.sqrt(radians) + radians * dielectric),
-      );
+      return Math.exp(-delayS * (nepers[point] as number));
     });
   });
   return (place) => {

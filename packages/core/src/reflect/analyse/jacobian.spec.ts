@@ -16,7 +16,7 @@ import {
 const PRIOR = {
   impedance: { mean: 50, sd: 3 },
   skin: { mean: 200, sd: 100 },
-  resistance: { mean: 1e5, sd: 1e5 },
+  resistance: { mean: 2, sd: 2 },
   dielectric: { mean: 0.002, sd: 0.001 },
 };
 

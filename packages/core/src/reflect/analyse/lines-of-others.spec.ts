@@ -1,6 +1,10 @@
+import { FIELD_CABLES } from '../../testing/field/cable';
 import { sweepCase, traceCase, type FieldCase } from '../../testing/field/cases';
-import { metresOf } from '../hand';
 import { toldOf } from '../../testing/field/told-of';
+import { traceAt, type FieldSet } from '../../testing/field/trace';
+import { metresOf } from '../hand';
+import { normalFrom } from '../simulate';
+import { NOTHING_TOLD } from '../told';
 import { analyse } from './analyse';
 import type { TraceEvent } from './event';
 
@@ -104,4 +108,56 @@ describe('A pulse into a branch that ends, and a line that is matched', () => {
     expect(end?.kind).toBe('open');
     expect(end?.confidence).toBeLessThanOrEqual(0.5);
   }, 60_000);
+});
+
+describe('A thin cable, whose resistance is no part of its skin effect', () => {
+  const [, thin] = FIELD_CABLES;
+  if (!thin) throw new Error('no thin cable');
+  const set: FieldSet = {
+    kind: 'step',
+    volts: 2,
+    riseS: 1.5e-9,
+    edge: 'bell',
+    widthS: 0,
+    sourceOhm: thin.ohm,
+    scopeOhm: 1e6,
+    scopeF: 10e-12,
+    intervalS: 3e-10,
+    samples: 3000,
+    beforeS: 20e-9,
+  };
+  // Once 56, 51 and 23 ohm, and 1.15 of what was sent from the short.
+  for (const [wireMm, lengthM, endOhm, share] of [
+    [0.29, 60, 0, 0.05],
+    [0.29, 30, Infinity, 0.01],
+    [0.2, 40, null, 0.1],
+  ] as const)
+    it(`of ${wireMm} mm is told as one of ${thin.ohm} ohm for ${lengthM} m`, () => {
+      const cable = { ...thin, wireMm, strands: false };
+      const line = { cable, parts: [{ kind: 'cable' as const, lengthM }], endOhm };
+      const noise = normalFrom(5);
+      const volts = traceAt(line, set).map((volt) => volt + 0.002 * noise());
+      const answer = analyse(
+        {
+          kind: 'trace',
+          trace: { volts, intervalS: set.intervalS, fromS: -set.beforeS },
+          hints: { scopeOhm: null, velocityFactor: null },
+          notes: [],
+          firstLine: 1,
+        },
+        {
+          ...NOTHING_TOLD,
+          velocityFactor: { value: thin.velocityFactor, u: 0.003 },
+          impedanceOhm: thin.ohm,
+          sourceOhm: set.sourceOhm,
+          scopeOhm: set.scopeOhm,
+          pulse: 'step',
+        },
+      );
+      if (!answer.ok) throw new Error(answer.reason.code);
+      const { cable: fitted, events } = answer.analysis;
+      expect(Math.abs(fitted.impedanceOhm.value / thin.ohm - 1)).toBeLessThan(share);
+      expect(events.length).toBe(endOhm === null ? 0 : 1);
+      for (const { reflection } of events) expect(Math.abs(reflection.value)).toBeLessThan(1.06);
+    }, 60_000);
 });

@@ -1,3 +1,4 @@
+import type { Loss } from '../line/line';
 import type { Change, Guess } from './guess';
 
 /** One number of a guess that is fitted. */
@@ -19,6 +20,7 @@ export interface Parameter {
 export interface Prior {
   readonly impedance: { readonly mean: number; readonly sd: number };
   readonly skin: { readonly mean: number; readonly sd: number };
+  /** By the square of the skin effect. */
   readonly resistance: { readonly mean: number; readonly sd: number };
   readonly dielectric: { readonly mean: number; readonly sd: number };
 }
@@ -133,18 +135,35 @@ export function shapeParameters(guess: Guess): Parameter[] {
   return list;
 }
 
+/** A cable's loss, its resistance told by the square of its skin effect. */
+export const lossBySkin = (skin: number, by: number, dielectric: number): Loss => ({
+  skin,
+  resistance: by * skin ** 2,
+  dielectric,
+});
+
+/** A cable without any skin effect would have no resistance either, and none that could come back. */
+const LEAST = { skin: 0.01, resistance: 0, dielectric: 0 };
+
+/** Without skin effect there is nothing to tell a resistance by. */
+const bySkin = ({ skin, resistance }: Loss): number => (skin > 0 ? resistance / skin ** 2 : 0);
+
 /** The cable's: its loss and impedance, held near what is known of them. */
 export function cableParameters(prior: Prior): Parameter[] {
-  const loss = (name: 'skin' | 'resistance' | 'dielectric'): Parameter[] => {
+  const loss = (
+    name: keyof Loss,
+    get: (loss: Loss) => number,
+    set: (loss: Loss, value: number) => Loss,
+  ): Parameter[] => {
     const known = prior[name];
     if (known.sd === 0) return [];
     return [
       {
         name,
-        get: (one) => one.line.loss[name],
-        set: (one, value) => withLine(one, { loss: { ...one.line.loss, [name]: value } }),
+        get: (one) => get(one.line.loss),
+        set: (one, value) => withLine(one, { loss: set(one.line.loss, value) }),
         scale: known.sd,
-        least: 0,
+        least: LEAST[name],
         most: known.mean + 20 * known.sd,
         prior: known,
         of: 'line',
@@ -152,9 +171,18 @@ export function cableParameters(prior: Prior): Parameter[] {
     ];
   };
   return [
-    ...loss('skin'),
-    ...loss('resistance'),
-    ...loss('dielectric'),
+    // A thicker wire has less of both: they move together.
+    ...loss(
+      'skin',
+      ({ skin }) => skin,
+      (one, skin) => lossBySkin(skin, bySkin(one), one.dielectric),
+    ),
+    ...loss('resistance', bySkin, ({ skin, dielectric }, by) => lossBySkin(skin, by, dielectric)),
+    ...loss(
+      'dielectric',
+      ({ dielectric }) => dielectric,
+      (one, dielectric) => ({ ...one, dielectric }),
+    ),
     ...(prior.impedance.sd === 0
       ? []
       : [

@@ -1,5 +1,8 @@
 import { LIGHT_M_S } from '../../units';
 import { lossOf } from '../simulate';
+import { besselRatio } from '../../testing/field/cable';
+import { mul, real, root } from '../../testing/field/complex';
+import { attenuationOf } from './attenuation';
 import { LOSSLESS, type Joint, type Line, type Termination } from './line';
 import { inputImpedance, type InputImpedance } from './input-impedance';
 import { keepMedia } from './medium';
@@ -108,7 +111,9 @@ describe('A line', () => {
     hz.forEach((one, k) => {
       const mhz = one / 1e6;
       const db = -20 * Math.log10(Math.hypot(s21[k]?.re ?? 0, s21[k]?.im ?? 0));
-      const told = 0.2 + 2 * Math.sqrt(mhz) + 0.02 * mhz;
+      const told = (attenuationOf(loss, [one])[0] ?? 0) * delayS * (20 / Math.LN10);
+      // Of what it loses at direct current, a quarter stays where the skin conducts.
+      expect(told / (0.2 / 4 + 2 * Math.sqrt(mhz) + 0.02 * mhz)).toBeCloseTo(1, 2);
       // At low frequency the resistance is no small part of the reactance.
       expect(Math.abs(db / told - 1)).toBeLessThan(one < 2e6 ? 0.08 : 0.025);
     });
@@ -120,6 +125,31 @@ describe('A line', () => {
     // Nothing before its time, a slow rise after it.
     expect(at(198e-9) - at(190e-9)).toBeLessThan(0.002);
     expect(at(215e-9)).toBeGreaterThan(at(205e-9) + 0.02);
+  });
+
+  it('has wires like round ones from direct current to where only their skin conducts', () => {
+    // R′ / L′ of a thin cable.
+    const resistance = 4e5;
+    for (const depths of [0.3, 1, 2, 4, 6, 7, 10, 30]) {
+      // Well above, a wire of d depths has R d / √2 at 45 degrees, which is 2 skin √ω.
+      const radians = 1e7;
+      const skin = (resistance * depths) / Math.sqrt(8 * radians);
+      const ka = mul(root([0, 2]), real(depths));
+      const exact = mul(mul(ka, real(resistance / 2)), besselRatio(ka));
+      const media = keepMedia(frequencies([radians / (2 * Math.PI)]));
+      const { wave } = media.of({ resistance, skin, dielectric: 0 });
+      // γ² = s (s + Z / L′) of a lossless dielectric.
+      const gamma = root(mul([0, radians], [exact[0], radians + exact[1]]));
+      expect((wave.re[0] ?? 0) / gamma[0])
+        .withContext(`${depths} depths`)
+        .toBeCloseTo(1, 4);
+      const [neper = 0] = attenuationOf({ resistance, skin, dielectric: 0 }, [
+        radians / (2 * Math.PI),
+      ]);
+      expect(neper / (exact[0] / 2))
+        .withContext(`${depths} depths`)
+        .toBeCloseTo(1, 4);
+    }
   });
 
   it('of kilometres loses more than numbers hold, and is still itself at its ends', () => {

@@ -1,8 +1,7 @@
 /**
  * What a cable takes from a wave, told by its distributed elements so that it is causal: the series
- * impedance of a piece is L′(s + resistance + 2 · skin · √s), its admittance C′ s (s / 2π 100 MHz)^(−2δ/π).
- * For small losses the wave of a piece of delay τ shrinks by
- * τ (resistance / 2 + skin · √(πf) + π f δ) neper, and a zero leaves nothing out but the delay.
+ * impedance of a piece is L′ s and that of its conductors, which is a round wire’s: resistance and skin effect
+ * do not add. Its admittance is C′ s (s / 2π 100 MHz)^(−2δ/π). See attenuationOf for what a wave loses.
  */
 export interface Loss {
   /** R′ / L′ at direct current, 1/s. */

@@ -1,5 +1,6 @@
 import type { Loss, Section } from './line';
 import { blank, type Plane } from './plane';
+import { wireImpedance } from './wire';
 
 /** Of a loss: what a wave's exponent is per second of delay, and the impedance against the lossless one. */
 export interface Medium {
@@ -36,13 +37,14 @@ function pointsOf(plane: Plane): Points {
 
 function mediumOf(loss: Loss, { plane, root, logSize, angle }: Points): Medium {
   const size = plane.re.length;
+  const metal = wireImpedance(loss, root);
   const [wave, impedance] = [blank(size), blank(size)];
   const bend = (-2 * loss.dielectric) / Math.PI;
   for (let k = 0; k < size; k += 1) {
     const re = plane.re[k] as number;
     const im = plane.im[k] as number;
-    const seriesRe = re + loss.resistance + 2 * loss.skin * (root.re[k] as number);
-    const seriesIm = im + 2 * loss.skin * (root.im[k] as number);
+    const seriesRe = re + (metal.re[k] as number);
+    const seriesIm = im + (metal.im[k] as number);
     let acrossRe = re;
     let acrossIm = im;
     if (bend !== 0) {

@@ -1,7 +1,10 @@
 import { LIGHT_M_S } from '../../units';
 import type { Loss, Section } from '../line/line';
 
-/** A cable's loss as sheets tell it, dB for 100 m: `a0 + a1 √(f / MHz) + a2 (f / MHz)`. */
+/**
+ * A cable's loss as sheets tell it, dB for 100 m: `a1 √(f / MHz) + a2 (f / MHz)`, and `a0` at direct current,
+ * which the skin effect takes the place of instead of adding to it: see Loss.
+ */
 export interface SheetLoss {
   readonly a0: number;
   readonly a1: number;
