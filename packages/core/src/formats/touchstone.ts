@@ -12,10 +12,18 @@ export interface Touchstone {
 }
 
 export type ParsedTouchstone =
-  | { readonly ok: true; readonly network: Touchstone }
+  | {
+      readonly ok: true;
+      readonly network: Touchstone;
+      /** Whether the file says in what unit its frequencies are; GHz is taken where it does not. */
+      readonly isUnitNamed: boolean;
+    }
   | { readonly ok: false; readonly line: number; readonly reason: string };
 
 const HZ: Readonly<Record<string, number>> = { hz: 1, khz: 1e3, mhz: 1e6, ghz: 1e9 };
+
+/** Where no unit is named. Source: Touchstone 1.1. */
+const UNNAMED_HZ = 1e9;
 
 /** Magnitude and angle in each of the three ways of writing them. */
 const FORMATS: Readonly<Record<string, (a: number, b: number) => Complex>> = {
@@ -35,7 +43,8 @@ const MOST_PORTS = 8;
 const MOST_POINTS = 200_001;
 
 interface Options {
-  readonly hz: number;
+  /** Null where none is named. */
+  readonly hz: number | null;
   readonly format: string;
   readonly referenceOhm: number;
 }
@@ -46,7 +55,7 @@ interface Options {
  * @param name of the file: its ending (.s2p) tells how many ports it has; else the first line does
  */
 export function parseTouchstone(text: string, name = ''): ParsedTouchstone {
-  let options: Options = { hz: 1e9, format: 'ma', referenceOhm: 50 };
+  let options: Options = { hz: null, format: 'ma', referenceOhm: 50 };
   let ports = Number(/\.s(\d)p$/i.exec(name.trim())?.[1] ?? 0);
   let order: '21_12' | '12_21' = '21_12';
   let [optionsSeen, done, wrapped] = [false, false, false];
@@ -106,22 +115,23 @@ function parseOptions(row: string): Options | string {
   const at = words.indexOf('r');
   const referenceOhm = at < 0 ? 50 : Number(words[at + 1]);
   const rest = words.filter((_, index) => at < 0 || (index !== at && index !== at + 1));
-  const unit = rest.find((word) => word in HZ) ?? 'ghz';
+  const unit = rest.find((word) => word in HZ);
   const format = rest.find((word) => word in FORMATS) ?? 'ma';
   const parameter = rest.find((word) => /^[szyhg]$/.test(word)) ?? 's';
   if (parameter !== 's') return `has ${parameter.toUpperCase()} parameters; S is read`;
   const strange = rest.find((word) => !(word in HZ) && !(word in FORMATS) && word !== 's');
   if (strange) return `“${strange.slice(0, 20)}” is not an option`;
-  return { hz: HZ[unit] ?? 1, format, referenceOhm };
+  return { hz: HZ[unit ?? ''] ?? null, format, referenceOhm };
 }
 
 function group(
   numbers: readonly number[],
   lines: readonly number[],
   ports: number,
-  { hz, format, referenceOhm }: Options,
+  { hz: named, format, referenceOhm }: Options,
   order: '21_12' | '12_21',
 ): ParsedTouchstone {
+  const hz = named ?? UNNAMED_HZ;
   const width = 1 + 2 * ports * ports;
   const read = FORMATS[format] as (a: number, b: number) => Complex;
   const points: Touchstone['points'][number][] = [];
@@ -155,5 +165,5 @@ function group(
       return { ok: false, line, reason: `has more than ${MOST_POINTS - 1} points` };
   }
   if (points.length === 0) return { ok: false, line: 1, reason: 'has no data' };
-  return { ok: true, network: { ports, referenceOhm, points } };
+  return { ok: true, network: { ports, referenceOhm, points }, isUnitNamed: named !== null };
 }

@@ -1,4 +1,5 @@
 export { formatAtMost, formatLength, type UnitSystem } from './format-length';
+export { formatHz } from './format-hz';
 export { LENGTH_UNIT, formatDistance, inLengthUnit, writeLength } from './format-distance';
 export { formatUncertain, formatWidth } from './format-uncertain';
 export { formatCut, formatCutWithin } from './format-cut';

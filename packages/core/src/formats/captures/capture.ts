@@ -18,7 +18,7 @@ export interface CaptureHints {
 
 /** What was kept out or put right while a file was read: a kind, and what people are told. */
 export interface CaptureNote {
-  readonly kind: 'truncated' | 'channels';
+  readonly kind: 'truncated' | 'channels' | 'unit';
   readonly sentence: MessageOf<CaptureMessages>;
 }
 

@@ -135,6 +135,20 @@ describe('Captures', () => {
     );
   });
 
+  it('of a sweep say so where no unit of frequency is named', () => {
+    const rows = Array.from({ length: 20 }, (_, k) => `${k + 1} 0.5 ${-k}`).join('\n');
+    for (const [head, kinds] of [
+      ['# MHz S MA R 50', []],
+      ['# S MA R 50', ['unit']],
+      ['! nothing told', ['unit']],
+    ] as const) {
+      const parsed = parseCapture(`${head}\n${rows}`, 'a.s1p');
+      if (!parsed.ok || parsed.capture.kind !== 'sweep') throw new Error('not read');
+      expect(parsed.capture.notes.map(({ kind }) => kind)).toEqual([...kinds]);
+      expect(parsed.capture.network.points[0]?.hz).toBe(kinds.length > 0 ? 1e9 : 1e6);
+    }
+  });
+
   it('leave out a line that was cut, and say so', () => {
     const text = DIALECTS['plain'] ?? '';
     for (const end of [text.length - 3, text.length - 9, text.length - 14]) {

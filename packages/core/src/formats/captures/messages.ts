@@ -5,6 +5,8 @@ export interface CaptureMessages {
   /** Of a file that ends in the middle of it. */
   readonly 'capture-line-left-out': { readonly line: number };
   readonly 'capture-cut-off': { readonly promised: number; readonly count: number };
+  /** Of frequencies: the format's own is taken where a file names none. */
+  readonly 'capture-unit-assumed': object;
   readonly 'capture-channel-read': { readonly channels: number; readonly name: string };
 }
 

@@ -1,6 +1,7 @@
 import { gunzipSync } from 'fflate';
 import { decodeText } from '../decode-text';
-import type { Capture, ParsedCapture } from './capture';
+import type { Capture, CaptureNote, ParsedCapture } from './capture';
+import { note } from './messages';
 import { parseScopeCsv } from './scope-csv';
 import { parseTouchstone } from '../touchstone';
 
@@ -29,9 +30,11 @@ export function parseCapture(file: Uint8Array | string, name = ''): ParsedCaptur
     /^\[version\]/i.test(head ?? '');
   if (!touchstone) return parseScopeCsv(text);
   const parsed = parseTouchstone(text, plainName);
-  return parsed.ok
-    ? { ok: true, capture: { kind: 'sweep', network: parsed.network, notes: [] } }
-    : parsed;
+  if (!parsed.ok) return parsed;
+  const notes: CaptureNote[] = parsed.isUnitNamed
+    ? []
+    : [{ kind: 'unit', sentence: note('capture-unit-assumed', {}) }];
+  return { ok: true, capture: { kind: 'sweep', network: parsed.network, notes } };
 }
 
 function textOf(bytes: Uint8Array): string | null {

@@ -3,9 +3,11 @@ import { ANY_SOURCE_OHM, ANY_VELOCITY, HIGH_OHM, type Told } from '../told';
 import { weighKinds } from './alternatives';
 import { cableOf, type Analysed } from './analysis';
 import { describeProblems } from './describe-problems';
+import type { FirstEcho } from './first-echo';
+import type { Fit } from './fit-guess';
 import { farPort, withThroughEnd } from './far-port';
 import type { Checkpoint } from './grow';
-import { MUCH_LEFT, growSweep } from './grow-sweep';
+import { MUCH_LEFT, growSweep, isFit } from './grow-sweep';
 import type { Change, Guess } from './guess';
 import { tell } from './messages';
 import { lossBySkin, type Prior } from './parameter';
@@ -77,7 +79,7 @@ export function analyseSweep(
   );
   const weighed = weighKinds(grown.fit, grown.refit);
   const left = grown.leftBy(weighed.fit);
-  const unexplainedS = left && left.ratio > MUCH_LEFT ? left.delayS : null;
+  const unexplainedS = unexplainedFrom(weighed.fit, left);
   const found = tellEvents(weighed, {
     velocityFactor,
     edgeS: grown.resolutionS,
@@ -106,6 +108,7 @@ export function analyseSweep(
           explained: null,
           unexplainedS,
           survey: null,
+          sweep: { topHz: allHz.at(-1) ?? 0, stepHz },
           stepHz: through ? null : stepHz * thin,
           rangeS: grown.rangeS,
           velocityFactor,
@@ -120,6 +123,12 @@ export function analyseSweep(
       cable: cableOf(weighed.fit),
     },
   };
+}
+
+/** From where on more is there than a fit explains, there and back; null where it explains all. */
+function unexplainedFrom(fit: Fit, left: FirstEcho | null): number | null {
+  if (left && left.ratio > MUCH_LEFT) return left.delayS;
+  return isFit(fit) ? null : 0;
 }
 
 /** A sweep has no launch: what stands for one here is never looked at. */

@@ -91,6 +91,7 @@ export function analyseTrace(
           explained,
           unexplainedS: explained.unexplainedS,
           survey: found,
+          sweep: null,
           stepHz: null,
           rangeS,
           velocityFactor,

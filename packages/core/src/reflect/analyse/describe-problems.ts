@@ -9,6 +9,12 @@ import { tell, type AnalyseMessages, type Far } from './messages';
 import type { Survey } from './survey';
 import type { Told } from '../told';
 
+/** What a sweep went over. */
+interface SweptOver {
+  readonly topHz: number;
+  readonly stepHz: number;
+}
+
 interface Circumstances {
   readonly told: Told;
   readonly events: readonly TraceEvent[];
@@ -18,6 +24,8 @@ interface Circumstances {
   readonly survey: Survey | null;
   /** Of a sweep of one port: an echo that takes longer than one over it looks nearer than it is. */
   readonly stepHz: number | null;
+  /** Of a sweep of any number of ports. */
+  readonly sweep: SweptOver | null;
   readonly rangeS: number;
   readonly velocityFactor: Uncertain;
   /** As it was fitted. */
@@ -36,6 +44,13 @@ export function describeProblems(all: Circumstances): Problem[] {
     kind: Kind,
     carried: AnalyseMessages[Kind] & object,
   ): Problem => ({ kind, sentence: tell(kind, carried) });
+  const aboutSteps = (stepHz: number): Problem | false => {
+    const reachS = 1 / stepHz;
+    const steps = { stepHz, reach: far(reachS) };
+    const beyond = places.find(({ delayS }) => delayS.value > reachS);
+    if (beyond) return says('beyond-steps', { ...steps, at: far(beyond.delayS.value) });
+    return mayFoldBack(places, reachS, all.velocityFactor) && says('folds-back', steps);
+  };
   return [
     all.told.velocityFactor === null &&
       says('velocity-assumed', { velocityFactor: all.velocityFactor }),
@@ -51,9 +66,8 @@ export function describeProblems(all: Circumstances): Problem[] {
         reach: far(all.rangeS),
         velocityFactor: all.velocityFactor.value,
       }),
-    all.stepHz !== null &&
-      mayFoldBack(places, 1 / all.stepHz, all.velocityFactor) &&
-      says('folds-back', { stepHz: all.stepHz, reach: far(1 / all.stepHz) }),
+    all.stepHz !== null && aboutSteps(all.stepHz),
+    all.sweep && aboutUnits(all.sweep, all.velocityFactor.value),
     ...closePairs(places, all.explained).map(([{ delayS: first }, { delayS: second }]) =>
       says('close-faults', {
         first: far(first.value),
@@ -106,4 +120,26 @@ function closePairs(
       ? [[first, second] as const]
       : [];
   });
+}
+
+/** What a sweep of a cable sees, from a cord on to the longest drum, metres. */
+const [SHORTEST_REACH_M, LONGEST_REACH_M] = [0.5, 20_000];
+/** A file whose unit is not the one it names is off by as much. */
+const UNITS_APART = [1e-3, 1e3, 1e-6, 1e6];
+
+/** Whether another unit of frequency than the file names would make more of a cable of what it shows. */
+function aboutUnits({ topHz, stepHz }: SweptOver, velocityFactor: number): Problem | false {
+  const reachM = metresOf(1 / stepHz, velocityFactor);
+  const isCable = (metres: number) => metres > SHORTEST_REACH_M && metres < LONGEST_REACH_M;
+  const by = isCable(reachM) ? undefined : UNITS_APART.find((one) => isCable(reachM / one));
+  return by === undefined
+    ? false
+    : {
+        kind: 'units-doubted',
+        sentence: tell('units-doubted', {
+          topHz,
+          reachM,
+          likelier: { topHz: topHz * by, reachM: reachM / by },
+        }),
+      };
 }

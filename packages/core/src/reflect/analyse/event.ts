@@ -30,11 +30,14 @@ export type ProblemKind =
   | 'clipped'
   | 'truncated'
   | 'channels'
+  | 'unit'
   | 'nothing-comes-back'
   | 'unexplained'
   | 'close-faults'
   | 'branch-or-end'
-  | 'folds-back';
+  | 'folds-back'
+  | 'beyond-steps'
+  | 'units-doubted';
 
 /** What a person must know before they trust the events. */
 export interface Problem {

@@ -26,17 +26,50 @@ const folds = ({ problems }: ReturnType<typeof analysed>) =>
 
 describe('A sweep in steps', () => {
   // 101 points are 2.49 MHz apart: 401.6 ns, there and back along 42.1 m.
-  it('shows nearer what lies behind what it sees, and says that it may', () => {
-    const coarse = analysed(60, 101);
-    const end = coarse.events.find((event) => event.end);
-    if (end) expect(end.distanceM.value).toBeLessThan(42.2);
-    const told = folds(coarse);
-    expect(told && inEnglish(told)).toContain('2.49 MHz see 42.1 m far');
+  for (const lengthM of [60, 90, 110])
+    it(`sees nearer what lies at ${lengthM} m, tells it by its phases and loss, and says so`, () => {
+      const coarse = analysed(lengthM, 101);
+      expect(coarse.events.map(({ kind }) => kind)).toEqual(['open']);
+      expect(coarse.events[0]?.distanceM.value).toBeCloseTo(lengthM, 0);
+      const told = coarse.problems.find(({ kind }) => kind === 'beyond-steps')?.sentence;
+      expect(told && inEnglish(told)).toMatch(
+        new RegExp(`^Steps of 2\\.49 MHz see 42\\.1 m far, .* those of ${lengthM}\\.\\d m,`),
+      );
+      expect(folds(coarse)).toBeUndefined();
+    });
+
+  it('hides at the port what lies twice as far as it sees, and is sure of nothing then', () => {
+    const { events, problems } = analysed(84.4, 101);
+    for (const { confidence } of events) expect(confidence).toBeLessThanOrEqual(0.5);
+    expect(problems.some(({ kind }) => kind === 'folds-back')).toBeTrue();
   });
 
   it('that are fine enough leaves no doubt', () => {
     const fine = analysed(60, 601);
     expect(fine.events.at(-1)?.distanceM.value).toBeCloseTo(60, 1);
     expect(folds(fine)).toBeUndefined();
+  });
+});
+
+describe('The unit of a sweep’s frequencies', () => {
+  const of = (by: number) => {
+    const capture = simulate(open(20, 401), normalFrom(4));
+    if (capture.kind !== 'sweep') throw new Error('no sweep');
+    const points = capture.network.points.map((point) => ({ ...point, hz: point.hz * by }));
+    const answer = analyse(
+      { ...capture, network: { ...capture.network, points } },
+      { ...NOTHING_TOLD, velocityFactor: { value: 0.7, u: 0.007 } },
+    );
+    if (!answer.ok) throw new Error(answer.reason.code);
+    const told = answer.analysis.problems.find(({ kind }) => kind === 'units-doubted');
+    return told && inEnglish(told.sentence);
+  };
+
+  it('is asked about where no cable would be so long', () => {
+    expect(of(1)).toBeUndefined();
+    expect(of(1000)).toBe(
+      'A sweep up to 250 GHz in such steps sees 0.17 m far, which is no cable: does the file name the right unit of frequency? Up to 250 MHz it would see 168.56 m.',
+    );
+    expect(of(1e-3)).toContain('Up to 250 MHz it would see 168.56 m.');
   });
 });

@@ -2,6 +2,7 @@ import { frequencies } from '../line/plane';
 import { bandsOf, firstEcho, type Band, type FirstEcho } from './first-echo';
 import {
   fitGuess,
+  reducedChiSquared,
   SEARCHING,
   WEIGHING,
   type Fit,
@@ -13,7 +14,7 @@ import { predictSweep } from './predict-sweep';
 import { withChanges, type Change, type Guess } from './guess';
 import type { Checkpoint } from './grow';
 import { asEnds, asTaps, INNER_KINDS, LAST_KINDS, pairsAsTaps, supposedAnew } from './kinds';
-import { cableParameters, changeParameters, type Prior } from './parameter';
+import { cableParameters, changeParameters, lossBySkin, type Prior } from './parameter';
 import { placeBest } from './place-best';
 import { plainly } from './plainly';
 import { noiseOf } from './sweep-noise';
@@ -28,7 +29,7 @@ export interface Reflection {
 
 export interface GrownSweep {
   readonly fit: Fit;
-  /** Longest delay, there and back, that the spacing of the points can tell. */
+  /** Longest delay, there and back, that the spacing of the points can tell; so often as what was found needs it. */
   readonly rangeS: number;
   /** Two echoes nearer than this are hard to tell apart. */
   readonly resolutionS: number;
@@ -46,6 +47,16 @@ const MOST_FITTED = 80_000;
 const [LEAST_FITS, MOST_FITS] = [50, 220];
 /** So many times what noise and the model leave over is much: something is there that is not explained. */
 export const MUCH_LEFT = 4;
+/** No cable has more skin effect, 1/√s: a wire of a tenth of a millimetre in 50 ohm has 900. */
+export const MOST_SKIN = 1500;
+/** A line with as many changes is rather one whose end was seen too near; and so many ranges too near it may be. */
+const MANY_CHANGES = 4;
+/** So many times what noise makes of it, and a fit is none, wherever it is off. */
+const NO_FIT = 100;
+export const isFit = (fit: Fit): boolean => reducedChiSquared(fit) < NO_FIT;
+const FOLDS = [1, 2];
+/** From thick coaxial to thin pair, 1/√s. Generic. */
+const FOLDED_SKINS = [60, 110, 180, 300];
 /** One more change has to explain more than noise would let it, by so much. */
 const LEAST_GAIN = 40;
 
@@ -74,7 +85,7 @@ export function growSweep(
     const fitted = (guess: Guess, pains: Pains) =>
       fitGuess(
         guess,
-        [...cableParameters(prior), ...changeParameters(guess, resolutionS, rangeS)],
+        [...cableParameters(prior), ...changeParameters(guess, resolutionS, reachOf(guess))],
         measured,
         prediction,
         pains,
@@ -114,13 +125,53 @@ export function growSweep(
     const other = placedThere ? growFrom(fitted(placedThere), () => {}) : best;
     return plainly(other) < plainly(best) ? other : best;
   }, grown);
+  const found = beyond(fit);
   return {
-    fit,
-    rangeS,
+    fit: found,
+    rangeS: reachOf(found.guess),
     resolutionS,
     refit: (guess) => weighed.fitted(guess, WEIGHING),
     leftBy,
   };
+
+  /** As many times the range as the furthest change needs. */
+  function reachOf({ line: { changes } }: Guess): number {
+    return rangeS * Math.max(1, Math.ceil((changes.at(-1)?.delayS ?? 0) / rangeS));
+  }
+
+  /**
+   * What lies behind the range is seen nearer by as much as the range is, though with the loss and the phases of
+   * its own way: where it takes many places to explain that, or they do not, it is supposed further away.
+   */
+  function beyond(near: Fit): Fit {
+    const echo = leftBy(plain);
+    const { changes } = near.guess.line;
+    const isOdd = changes.length >= MANY_CHANGES || near.guess.line.loss.skin > MOST_SKIN;
+    if (!echo || start.line.changes.length > 0 || !(isOdd || isOff(near))) return near;
+    return FOLDS.reduce((best, folds) => {
+      checkpoint(1);
+      left = Math.max(left, LEAST_FITS);
+      const change: Change = {
+        kind: 'end',
+        delayS: echo.delayS + folds * rangeS,
+        size: 0,
+        stubS: 0,
+      };
+      // So far away, an echo of another loss stands at another delay.
+      const far = FOLDED_SKINS.flatMap((skin) => {
+        const { line } = plain.guess;
+        const loss = lossBySkin(skin, prior.resistance.mean, line.loss.dielectric);
+        const guess = { ...plain.guess, line: { ...line, loss } };
+        const one = placed(guess, { before: [], place: 0, change }, echo);
+        return one ? [fitted(one)] : [];
+      }).reduce<Fit | null>((one, next) => lower(next, one), null);
+      const other = far && growFrom(far, () => {});
+
+      const isPlain =
+        other && other.guess.line.changes.length < MANY_CHANGES && !isOff(other) && isFit(other);
+      return isPlain && plainly(other) < plainly(best) - LEAST_GAIN ? other : best;
+    }, near);
+  }
 
   function isOff(fit: Fit): boolean {
     const echo = leftBy(fit);
@@ -140,10 +191,7 @@ export function growSweep(
         withChanges(guess, list),
       ),
     ].flatMap((one) => (one ? [fitted(one)] : []));
-    const best = tried.reduce<Fit | null>(
-      (least, one) => (!least || plainly(one) < plainly(least) ? one : least),
-      null,
-    );
+    const best = tried.reduce<Fit | null>((least, one) => lower(one, least), null);
     if (!best || plainly(best) > plainly(now) - LEAST_GAIN) return null;
     return pairsAsTaps(best.guess.line.changes).reduce((least, list) => {
       const one = fitted(withChanges(best.guess, list));
@@ -175,6 +223,9 @@ export function growSweep(
     );
   }
 }
+
+const lower = (one: Fit, other: Fit | null): Fit =>
+  other && plainly(other) <= plainly(one) ? other : one;
 
 /** Some of a reflection's points, evenly: all real parts, then all imaginary ones, and what predicts them. */
 interface Points {

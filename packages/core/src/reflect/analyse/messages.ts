@@ -15,7 +15,15 @@ export interface AnalyseMessages {
   /** Samples are counted from 1. */
   readonly clipped: { readonly fromSample: number; readonly count: number; readonly volts: number };
   readonly 'nothing-comes-back': { readonly reach: Far; readonly velocityFactor: number };
+  /** What the unit of frequency that a file names makes of a cable, and what another would. */
+  readonly 'units-doubted': {
+    readonly topHz: number;
+    readonly reachM: number;
+    readonly likelier: { readonly topHz: number; readonly reachM: number };
+  };
   readonly 'folds-back': { readonly stepHz: number; readonly reach: Far };
+  /** What is told lies behind what the steps see: its phases and its loss fit nowhere nearer. */
+  readonly 'beyond-steps': { readonly stepHz: number; readonly reach: Far; readonly at: Far };
   readonly 'close-faults': {
     readonly first: Far;
     readonly second: Far;

@@ -1,6 +1,6 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
-import { formatDistance, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
+import { formatDistance, formatHz, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
 import { list } from '../list';
 import { written } from '../number';
@@ -14,6 +14,8 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `Die Datei endet mitten in Zeile ${line}: diese Zeile wurde ausgelassen.`,
   'capture-cut-off': ({ promised, count }) =>
     `Der Kopf spricht von ${promised} Abtastwerten, da sind ${count}: die Datei ist abgeschnitten.`,
+  'capture-unit-assumed': () =>
+    'Die Datei sagt nicht, in welcher Einheit ihre Frequenzen stehen: GHz ist angenommen, wie das Format es vorsieht. In MHz läge alles tausendmal so weit weg.',
   'capture-channel-read': ({ channels, name }) =>
     `Die Datei hat ${channels} Kanäle: „${name}“ wurde gelesen.`,
 
@@ -27,8 +29,12 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `Ab Abtastwert ${fromSample} sind ${count} Werte bei ${written(volts.toPrecision(3))} V abgeschnitten: sie wurden ausgelassen, und was sie verbergen, ist nicht bekannt.`,
   'nothing-comes-back': ({ reach, velocityFactor }, { units }) =>
     `Nichts kommt zurück, soweit die Aufnahme reicht: ${far(reach, units)} bei einem Verkürzungsfaktor von ${written(velocityFactor.toFixed(2))}. Das Ende ist angepasst oder liegt dahinter.`,
+  'units-doubted': ({ topHz, reachM, likelier }, { units }) =>
+    `Eine Messung bis ${written(formatHz(topHz))} in solchen Schritten sieht ${written(formatDistance(reachM, units))} weit, das ist kein Kabel: nennt die Datei die richtige Einheit der Frequenz? Bis ${written(formatHz(likelier.topHz))} sähe sie ${written(formatDistance(likelier.reachM, units))}.`,
   'folds-back': ({ stepHz, reach }, { units }) =>
-    `Schritte von ${written((stepHz / 1e6).toPrecision(3))} MHz sehen ${far(reach, units)} weit: was dahinter liegt, erscheint näher, als es ist. Kann das Kabel länger sein, in feineren Schritten messen.`,
+    `Schritte von ${written(formatHz(stepHz))} sehen ${far(reach, units)} weit: was dahinter liegt, erscheint näher, als es ist. Kann das Kabel länger sein, in feineren Schritten messen.`,
+  'beyond-steps': ({ stepHz, reach, at }, { units }) =>
+    `Schritte von ${written(formatHz(stepHz))} sehen ${far(reach, units)} weit, und was zurückkommt, erscheint näher; seine Phasen und sein Verlust sind die von ${far(at, units)} und von nichts Näherem. Feinere Schritte zeigen es geradewegs.`,
   'close-faults': ({ first, second, launch, isTold }, { units }) =>
     `Was bei ${far(first, units)} und bei ${far(second, units)} liegt, ist näher beisammen, als ${launch === 'pulse' ? 'dieser Puls lang ist' : 'diese Flanke es zeigt'}: ${
       isTold

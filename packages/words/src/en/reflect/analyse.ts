@@ -1,6 +1,6 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import type { AnalyseMessages, Far } from '@near-spoke/core/reflect/analyse';
-import { formatDistance, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
+import { formatDistance, formatHz, formatUncertain, type UnitSystem } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
 import { list } from '../list';
 
@@ -13,6 +13,8 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `The file ends in the middle of line ${line}: that line was left out.`,
   'capture-cut-off': ({ promised, count }) =>
     `The header tells of ${promised} samples and ${count} are there: the file is cut off.`,
+  'capture-unit-assumed': () =>
+    'The file does not say in what unit its frequencies are: GHz is taken, as the format has it. In MHz all would be a thousand times as far away.',
   'capture-channel-read': ({ channels, name }) =>
     `The file has ${channels} channels: “${name}” was read.`,
 
@@ -26,8 +28,12 @@ export const ANALYSE: WordsFor<AnalyseMessages & CaptureMessages> = {
     `From sample ${fromSample} on, ${count} samples are cut off at ${volts.toPrecision(3)} V: they were left out, and what they hide is not known.`,
   'nothing-comes-back': ({ reach, velocityFactor }, { units }) =>
     `Nothing comes back within the record, which reaches ${far(reach, units)} at a velocity factor of ${velocityFactor.toFixed(2)}: the end is matched, or lies beyond.`,
+  'units-doubted': ({ topHz, reachM, likelier }, { units }) =>
+    `A sweep up to ${formatHz(topHz)} in such steps sees ${formatDistance(reachM, units)} far, which is no cable: does the file name the right unit of frequency? Up to ${formatHz(likelier.topHz)} it would see ${formatDistance(likelier.reachM, units)}.`,
   'folds-back': ({ stepHz, reach }, { units }) =>
-    `Steps of ${(stepHz / 1e6).toPrecision(3)} MHz see ${far(reach, units)} far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
+    `Steps of ${formatHz(stepHz)} see ${far(reach, units)} far: what lies behind that looks nearer than it is. If the cable may be longer, sweep in finer steps.`,
+  'beyond-steps': ({ stepHz, reach, at }, { units }) =>
+    `Steps of ${formatHz(stepHz)} see ${far(reach, units)} far, and what comes back looks nearer than that; its phases and its loss are those of ${far(at, units)}, and of nothing nearer. A sweep in finer steps shows it outright.`,
   'close-faults': ({ first, second, launch, isTold }, { units }) =>
     `What lies at ${far(first, units)} and at ${far(second, units)} is nearer together than this ${launch === 'pulse' ? 'pulse is long' : 'edge'}: ${
       isTold
