@@ -222,6 +222,16 @@ describe('Reflect over HTTP', () => {
     expect(event?.sum).toMatch(/^0\.7414 × 299 792 458 m\/s × 11[01]\.\d\d ns \/ 2 = 12\.3\d m$/);
   });
 
+  it('takes what is between the conductors for a velocity factor', async () => {
+    const file = 'cut-from-near.csv';
+    const told = `${COAX}&riseS=0.7e-9&dielectric=foam-polyethylene`;
+    const { body } = await analyse(file, told, plain(file), 'text/csv');
+    expect(body.velocityFactor).toEqual({ value: 0.82, u: 0.025 });
+    expect(body.problems.map(({ kind }: { kind: string }) => kind)).not.toContain(
+      'velocity-assumed',
+    );
+  });
+
   it('refuses what can’t be used, with the line and the reason', async () => {
     const odd = await analyse(
       'broken-odd-columns.s1p',

@@ -1,3 +1,4 @@
+import { DIELECTRICS } from '@near-spoke/core/reflect/cable';
 import { POINT_U_M } from '@near-spoke/core/reflect/place';
 import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate';
 import * as z from 'zod';
@@ -23,6 +24,9 @@ export const analyseOptions = z
     units: speaksIn,
     language,
     cable: cableId.optional(),
+    dielectric: z.enum(DIELECTRICS).optional().meta({
+      description: 'What is between the conductors, where no velocity factor is told.',
+    }),
     name: line(200).optional(),
   })
   .meta({ id: 'AnalyseOptions' });

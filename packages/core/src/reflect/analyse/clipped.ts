@@ -9,17 +9,26 @@ const LEAST_RUN = 6;
 /** Noise that is smaller beside a converter's step leaves runs of one value anyway. */
 const STIRRED = 0.8;
 
-/** Runs of the very highest or lowest value where noise would have stirred it. */
-export function clippedRuns(
-  volts: Float64Array,
-  least: number,
-  most: number,
-  noise: number,
-  quantum: number,
-): ClippedRun[] {
-  // Without noise a level is one value anyway.
-  if (noise < STIRRED * quantum || noise < 1e-5 * (most - least)) return [];
-  const leastRun = leastRunOf(noise, quantum, volts.length);
+/** What is known of a record before it is looked at for what the range cut off. */
+export interface Range {
+  readonly least: number;
+  readonly most: number;
+  readonly noise: number;
+  readonly quantum: number;
+  /** Of the launch, in samples; and when it is over. */
+  readonly rise: number;
+  readonly over: number;
+}
+
+/**
+ * Runs of the very highest or lowest value where noise would have stirred it. Where there is too little noise for
+ * that, those behind the launch that an edge runs into at its full slope: what is whole comes to its top slowly.
+ */
+export function clippedRuns(volts: Float64Array, range: Range): ClippedRun[] {
+  const { least, most, noise, quantum } = range;
+  const isQuiet = noise < STIRRED * quantum || noise < 1e-5 * (most - least);
+  if (isQuiet && range.rise < LEAST_RISE) return [];
+  const leastRun = isQuiet ? LEAST_RUN : leastRunOf(noise, quantum, volts.length);
   const runs: ClippedRun[] = [];
   for (const rail of [least, most]) {
     let from = -1;
@@ -27,12 +36,27 @@ export function clippedRuns(
       const at = n < volts.length && Math.abs((volts[n] as number) - rail) < (most - least) * 1e-6;
       if (at && from < 0) from = n;
       if (!at && from >= 0) {
-        if (n - from >= leastRun) runs.push({ from, to: n, volts: rail });
+        const isWhole = isQuiet && (from < range.over || !runsInto(volts, from, range));
+        if (n - from >= leastRun && !isWhole) runs.push({ from, to: n, volts: rail });
         from = -1;
       }
     }
   }
   return runs.sort((a, b) => a.from - b.from);
+}
+
+/** With a shorter rise there is no telling how an edge comes to its top, in samples. */
+const LEAST_RISE = 3;
+/** Of an edge's steepest, what its last step into a rail has at least. A bell's own last is a tenth. */
+const FULL_SLOPE = 0.5;
+
+/** Whether an edge runs into a rail at its full slope: by its steepest step shortly before. */
+function runsInto(volts: Float64Array, from: number, { rise, quantum }: Range): boolean {
+  const step = (n: number) => Math.abs((volts[n] as number) - (volts[n - 1] as number));
+  let steepest = 0;
+  for (let n = Math.max(1, from - Math.ceil(2 * rise)); n <= from; n += 1)
+    steepest = Math.max(steepest, step(n));
+  return from > 0 && steepest > 4 * quantum && step(from) > FULL_SLOPE * steepest;
 }
 
 /** As seldom may chance make a run of a whole record. */

@@ -71,6 +71,20 @@ describe('The survey of a trace', () => {
     expect(seen(record((n) => edge(n, 200, 8))).clipped).toEqual([]);
   });
 
+  it('tells of an echo that was cut off without noise, too, but of none that comes to its top', () => {
+    // An open end behind a step, in a range that ends half way up its echo; and whole.
+    const echoed = (n: number) => 0.5 * edge(n, 200, 8) + 0.5 * edge(n, 600, 8);
+    for (const quantum of [0, 1 / 128, 1 / 512]) {
+      const cut = record((n) => Math.min(0.75, echoed(n)), { quantum });
+      const [run] = seen(cut).clipped;
+      expect(run?.volts).withContext(`${quantum}`).toBeCloseTo(0.75, 6);
+      expect(Math.abs((run?.from ?? 0) - 600)).toBeLessThan(4);
+      expect(seen(record(echoed, { quantum })).clipped)
+        .withContext(`${quantum}`)
+        .toEqual([]);
+    }
+  });
+
   it('refuses what tells nothing, and says why', () => {
     expect(refused(record(() => 0, { count: 20 }))).toEqual({
       code: 'too-few-samples',

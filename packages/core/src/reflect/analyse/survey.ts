@@ -92,7 +92,14 @@ export function survey({ volts, intervalS, fromS }: Trace): Surveyed {
       riseS: Math.max(edge.rise, 0.8) * intervalS,
       widthS: fall === null ? null : (fall - edge.half) * intervalS,
       launchIndex,
-      clipped: clippedRuns(volts, least, most, spread, quantumV),
+      clipped: clippedRuns(volts, {
+        least,
+        most,
+        noise: spread,
+        quantum: quantumV,
+        rise: edge.rise,
+        over: fall === null ? edge.top : fall + edge.rise,
+      }),
     },
   };
 }

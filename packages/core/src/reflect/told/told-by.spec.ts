@@ -31,4 +31,18 @@ describe('What an analysis is told', () => {
     expect(velocityTold({ velocityFactorU: 0.01 }, CABLE)).toEqual({ value: 0.7, u: 0.01 });
     expect(velocityTold({}, null)).toBeNull();
   });
+
+  it('takes the velocity factor of what is between the conductors, where none is told', () => {
+    const foam = velocityTold({ dielectric: 'foam-polyethylene' }, CABLE);
+    expect(foam).toEqual({ value: 0.82, u: 0.025 });
+    expect(velocityTold({ dielectric: 'solid-ptfe', velocityFactor: 0.7 }, CABLE)?.value).toBe(0.7);
+    // Of what is solid, one over the root of its permittivity.
+    for (const [kind, permittivity] of [
+      ['solid-polyethylene', 2.3],
+      ['solid-ptfe', 2.1],
+    ] as const) {
+      const { value, u } = velocityTold({ dielectric: kind }, null) ?? { value: 0, u: 0 };
+      expect(Math.abs(value - 1 / Math.sqrt(permittivity))).toBeLessThan(2 * u);
+    }
+  });
 });

@@ -1,4 +1,5 @@
 import type { Uncertain } from '../../units';
+import { VELOCITY_BY_DIELECTRIC, type Dielectric } from '../cable/dielectric';
 import { TOLD_VELOCITY_U, type Told } from './told';
 
 type TypedName =
@@ -11,7 +12,10 @@ type TypedName =
   | 'riseS';
 
 /** What a person tells of a measurement; anything may be left out. */
-export type Typed = { readonly [name in TypedName]?: number | null | undefined };
+export type Typed = { readonly [name in TypedName]?: number | null | undefined } & {
+  /** What is between the conductors, where no velocity factor is told. */
+  readonly dielectric?: Dielectric | null | undefined;
+};
 
 /** What is known of a cable before it is measured. */
 export interface KnownCable {
@@ -20,15 +24,20 @@ export interface KnownCable {
   readonly skin: Uncertain;
 }
 
-/** The velocity factor that is told, else the cable's own; null where nobody knows. */
+/** The velocity factor that is told, else by what is between the conductors, else the cable's own; or null. */
 export function velocityTold(
-  { velocityFactor, velocityFactorU }: Pick<Typed, 'velocityFactor' | 'velocityFactorU'>,
+  {
+    velocityFactor,
+    velocityFactorU,
+    dielectric,
+  }: Pick<Typed, 'velocityFactor' | 'velocityFactorU' | 'dielectric'>,
   cable: Pick<KnownCable, 'velocityFactor'> | null,
 ): Uncertain | null {
   if (typeof velocityFactor === 'number')
     return { value: velocityFactor, u: velocityFactorU ?? velocityFactor * TOLD_VELOCITY_U };
-  if (!cable) return null;
-  const { value, u } = cable.velocityFactor;
+  const known = dielectric ? VELOCITY_BY_DIELECTRIC[dielectric] : cable?.velocityFactor;
+  if (!known) return null;
+  const { value, u } = known;
   return { value, u: velocityFactorU ?? u };
 }
 

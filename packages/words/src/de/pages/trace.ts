@@ -97,6 +97,18 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
     'Bevor eine Wand geöffnet wird: wissen, was sonst darin verläuft. Netzspannung, Gas und Wasser sind Sache von zugelassenen Fachleuten und örtlichen Vorschriften.',
   fromReflectometer: 'Von einem Reflektometer',
   measuredWith: 'Gemessen mit',
+  instrument: 'Messgerät',
+  usualInstrument: 'Das übliche',
+  anotherInstrument: 'Anderes Messgerät',
+  instrumentName: 'Wie es heißt',
+  instrumentHow: 'Was es ist, wird unter seinem Namen auf diesem Gerät behalten.',
+  dielectric: 'Zwischen den Leitern',
+  dielectrics: {
+    'solid-polyethylene': 'Volles Polyethylen',
+    'foam-polyethylene': 'Geschäumtes Polyethylen',
+    'air-spaced': 'Luft und Stege',
+    'solid-ptfe': 'Volles PTFE',
+  },
   launch: 'Gesendet',
   launches: { auto: 'Herausfinden', pulse: 'Puls', step: 'Sprung' },
   fields: {

@@ -88,6 +88,18 @@ export const TRACE_PAGE = {
     'Before a wall is opened: know what else runs in it. Mains, gas and water are for licensed practice and local codes.',
   fromReflectometer: 'From a reflectometer',
   measuredWith: 'Measured with',
+  instrument: 'Instrument',
+  usualInstrument: 'The usual one',
+  anotherInstrument: 'Another instrument',
+  instrumentName: 'What it is called',
+  instrumentHow: 'What it is is kept by its name on this device.',
+  dielectric: 'Between the conductors',
+  dielectrics: {
+    'solid-polyethylene': 'Solid polyethylene',
+    'foam-polyethylene': 'Foamed polyethylene',
+    'air-spaced': 'Air and spacers',
+    'solid-ptfe': 'Solid PTFE',
+  },
   launch: 'Launch',
   launches: { auto: 'Find out', pulse: 'Pulse', step: 'Step' },
   fields: {

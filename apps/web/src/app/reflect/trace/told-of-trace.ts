@@ -3,13 +3,11 @@ import { sourceShare } from '@near-spoke/core/reflect/setup';
 import { ANY_VELOCITY, toldBy, velocityTold } from '@near-spoke/core/reflect/told';
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';
-import { isOneOf, kept } from '../../shell/kept';
 import { KeptTexts } from '../../shell/kept-texts';
+import type { Texts, TypedText } from '../../shell/number-fields';
 import { typedNumbers } from '../../shell/typed-number';
-import { TRACE_BOUNDS, typedIn, usualTexts, type TraceNumber } from './trace-fields';
-
-export const LAUNCHES = ['auto', 'pulse', 'step'] as const;
-export type LaunchTold = (typeof LAUNCHES)[number];
+import { Instrument } from './instrument';
+import { TRACE_BOUNDS, cableTexts, isOfCable, typedIn, type TraceNumber } from './trace-fields';
 
 /** What is told of a trace beside its file: what is typed, over what is known of the cable. One for each page. */
 @Injectable()
@@ -17,11 +15,17 @@ export class ToldOfTrace {
   private readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts).known;
 
-  readonly pulse = kept<LaunchTold>('reflect.pulse', 'auto', isOneOf(...LAUNCHES));
-  readonly typed = new KeptTexts(
+  private readonly instrument = inject(Instrument);
+  private readonly ofCable = new KeptTexts(
     () => `reflect.${this.open.id()}`,
-    () => usualTexts(this.facts()),
+    () => cableTexts(this.facts()),
   );
+  /** Of the link’s cable, and of the instrument. */
+  readonly typed = {
+    texts: computed((): Texts => ({ ...this.ofCable.texts(), ...this.instrument.typed.texts() })),
+    set: (typed: TypedText): void =>
+      (isOfCable(typed.id) ? this.ofCable : this.instrument.typed).set(typed),
+  };
   private readonly numbers = computed(() =>
     typedNumbers<TraceNumber>(this.typed.texts(), TRACE_BOUNDS),
   );
@@ -34,7 +38,9 @@ export class ToldOfTrace {
   readonly velocity = computed(
     () => velocityTold(typedIn(this.numbers().value), this.facts()) ?? ANY_VELOCITY,
   );
-  readonly told = computed(() => toldBy(typedIn(this.numbers().value), this.pulse(), this.facts()));
+  readonly told = computed(() =>
+    toldBy(typedIn(this.numbers().value), this.instrument.pulse(), this.facts()),
+  );
   /** What is told but for the velocity factor: where an echo stands is one thing, what it is another. */
   readonly ofEchoes = computed(() => {
     const { velocityFactor: _, ...rest } = this.told();

@@ -1,5 +1,6 @@
 import type { ReflectFacts } from '@near-spoke/core/reflect/cable';
 import type { Typed } from '@near-spoke/core/reflect/told';
+import type { Uncertain } from '@near-spoke/core/units';
 import type { NumberField, Texts } from '../../shell/number-fields';
 
 /** What a trace is measured with; a page gives them their names. */
@@ -26,16 +27,21 @@ export const TRACE_BOUNDS = {
 export type TraceNumber = keyof typeof TRACE_BOUNDS;
 type Numbers = Readonly<Record<TraceNumber, number | null>>;
 
-/** What stands in the fields until something is typed: what is known of the cable, and a usual bench. */
-export function usualTexts(facts: ReflectFacts | null): Texts {
-  return {
-    vf: facts ? String(Number(facts.velocityFactor.value.toFixed(4))) : '',
-    vfU: facts ? String(Number(facts.velocityFactor.u.toFixed(4))) : '',
-    ohm: facts ? String(facts.impedanceOhm) : '',
-    source: '50',
-    scope: '1000000',
-  };
-}
+const OF_CABLE: readonly string[] = ['vf', 'vfU', 'ohm'];
+/** Whether a field tells of the cable; the others tell of the instrument. */
+export const isOfCable = (id: string): boolean => OF_CABLE.includes(id);
+
+/** What stands in the fields of the cable until something is typed: what is known of it. */
+export const cableTexts = (facts: ReflectFacts | null): Texts =>
+  facts
+    ? { ...velocityTexts(facts.velocityFactor), ohm: String(facts.impedanceOhm) }
+    : { vf: '', vfU: '', ohm: '' };
+
+/** A velocity factor as it is written into the fields. */
+export const velocityTexts = ({ value, u }: Uncertain): { vf: string; vfU: string } => ({
+  vf: String(Number(value.toFixed(4))),
+  vfU: String(Number(u.toFixed(4))),
+});
 
 const seconds = (nanoseconds: number | null) => (nanoseconds === null ? null : nanoseconds * 1e-9);
 

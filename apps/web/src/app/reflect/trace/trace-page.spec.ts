@@ -69,6 +69,15 @@ describe('The trace page', () => {
     );
   });
 
+  it('takes what is between the conductors for its velocity factor', async () => {
+    const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
+    expect(field(page, 'Velocity factor').value).toBe('0.7');
+    button(page, 'Foamed polyethylene').click();
+    await shown(page);
+    expect(field(page, 'Velocity factor').value).toBe('0.82');
+    expect(field(page, 'Give or take').value).toBe('0.025');
+  });
+
   it('takes a cursor that is typed, and makes it a place', async () => {
     const page = await open(TracePage, [cableFact(1, velocityOf(0.7))]);
     await give(page, file({ ...LINE, fault: 'none' }), 'On the cable');

@@ -23,6 +23,7 @@ import { TRACE_FILES, TraceWork, type TraceFile } from '../trace-work';
 import { FarEndSaid } from './far-end-said';
 import { FirstLookChanged } from './first-look-changed';
 import { HandEvents } from './hand-events';
+import { Instrument } from './instrument';
 import { ImpedanceView } from './impedance-view';
 import { KeptPlaces } from './kept-places';
 import { KeptTraces } from './kept-traces';
@@ -59,6 +60,7 @@ import { TraceView } from './trace-view';
     CableFacts,
     FarEndSaid,
     HandEvents,
+    Instrument,
     LastTrace,
     ToldOfTrace,
     TracePlaces,
