@@ -97,6 +97,13 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
     'Bevor eine Wand geöffnet wird: wissen, was sonst darin verläuft. Netzspannung, Gas und Wasser sind Sache von zugelassenen Fachleuten und örtlichen Vorschriften.',
   fromReflectometer: 'Von einem Reflektometer',
   measuredWith: 'Gemessen mit',
+  again: (count) =>
+    `${count === 1 ? 'Die behaltene Kurve' : `Alle ${count} behaltenen Kurven`} neu auswerten, mit dem, was jetzt gilt`,
+  againLeft: (count) => `Noch ${count}.`,
+  againNot: 'Sie ist jetzt nicht zu lesen.',
+  trace: 'Kurve',
+  asKept: 'Wie sie behalten wurde',
+  asNow: 'Wie sie jetzt gelesen wird',
   instrument: 'Messgerät',
   usualInstrument: 'Das übliche',
   anotherInstrument: 'Anderes Messgerät',

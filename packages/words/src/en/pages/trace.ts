@@ -88,6 +88,13 @@ export const TRACE_PAGE = {
     'Before a wall is opened: know what else runs in it. Mains, gas and water are for licensed practice and local codes.',
   fromReflectometer: 'From a reflectometer',
   measuredWith: 'Measured with',
+  again: (count: number) =>
+    `Work out ${count === 1 ? 'the kept trace' : `all ${count} kept traces`} again, as told now`,
+  againLeft: (count: number) => `${count} to go.`,
+  againNot: 'It can’t be read now.',
+  trace: 'Trace',
+  asKept: 'As it was kept',
+  asNow: 'As it is told now',
   instrument: 'Instrument',
   usualInstrument: 'The usual one',
   anotherInstrument: 'Another instrument',

@@ -1,6 +1,17 @@
 import { Chart } from 'chart.js';
 import { LIGHT_M_S } from '@near-spoke/core/units';
-import { boxes, button, field, give, headline, host, shown, text, type } from '../../testing/page';
+import {
+  boxes,
+  button,
+  field,
+  give,
+  headline,
+  host,
+  plain,
+  shown,
+  text,
+  type,
+} from '../../testing/page';
 import { LINE, cableFact, file, reflectPages, velocityOf } from '../../testing/reflect';
 import { asked, until } from '../../testing/until';
 import { TracePage } from './trace-page';
@@ -67,6 +78,17 @@ describe('The trace page', () => {
     expect(text(page)).toMatch(
       /Open at \d+(\.\d+)? m has moved by 0\.4\d? m ± 0\.\d+ m, further away/,
     );
+    // The kept one again, by another velocity factor: as it was kept, and as it is told now.
+    await type(page, field(page, 'Velocity factor'), '0.66');
+    await shown(page);
+    button(page, 'Work out the kept trace again').click();
+    await until('it is worked out again', async () => {
+      await shown(page);
+      return text(page).includes('As it is told now');
+    });
+    const [, asKept = '', asNow = ''] =
+      /Open (\d+\.\d+) m.*Open (\d+\.\d+) m/.exec(plain(host(page).querySelector('table'))) ?? [];
+    expect(Number(asNow) / Number(asKept)).toBeCloseTo(0.66 / 0.7, 2);
   });
 
   it('takes what is between the conductors for its velocity factor', async () => {

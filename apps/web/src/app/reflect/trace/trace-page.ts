@@ -25,6 +25,7 @@ import { FirstLookChanged } from './first-look-changed';
 import { HandEvents } from './hand-events';
 import { Instrument } from './instrument';
 import { ImpedanceView } from './impedance-view';
+import { KeptAgain } from './kept-again';
 import { KeptPlaces } from './kept-places';
 import { KeptTraces } from './kept-traces';
 import { MeasuredWith } from './measured-with';
@@ -46,6 +47,7 @@ import { TraceView } from './trace-view';
     NextThing,
     ImpedanceView,
     FirstLookChanged,
+    KeptAgain,
     KeptPlaces,
     KeptTraces,
     MeasuredWith,
