@@ -222,6 +222,45 @@ describe('Reflect over HTTP', () => {
     expect(event?.sum).toMatch(/^0\.7414 × 299 792 458 m\/s × 11[01]\.\d\d ns \/ 2 = 12\.3\d m$/);
   });
 
+  it('lays two traces over each other, and tells what has changed', async () => {
+    const taken = async (lengthM: number, seed: number, ohm: number | null) => {
+      const half = { lengthM: 12, velocityFactor: 0.7, impedanceOhm: 100, loss: { a1: 1.9 } };
+      const { body } = await post('simulate', {
+        segments: [half, { ...half, lengthM: lengthM - 12 }],
+        joints: ohm === null ? [] : [{ kind: 'series', ohm }],
+        probe: {
+          kind: 'step',
+          riseS: 1e-9,
+          sourceOhm: 100,
+          intervalS: 2e-10,
+          samples: 2500,
+        },
+        noise: 0.003,
+        seed,
+      });
+      return {
+        name: 'x.json',
+        text: JSON.stringify({ format: 'near-spoke-trace', scopeOhm: 1e6, ...body.trace }),
+      };
+    };
+    const before = await taken(30, 1, null);
+    const backS = (metres: number) => (2 * metres) / (0.7 * 299_792_458);
+    const ask = (now: unknown, echoes: unknown = []) =>
+      post('since', { before, now, velocityFactor: { value: 0.7, u: 0.007 }, echoes });
+    const { body: moved } = await ask(await taken(30.026, 2, null), [
+      { wasS: backS(30), isS: backS(30.03) },
+    ]);
+    const [shift] = moved.shifts;
+    expect(Math.abs(shift.value - backS(0.026))).toBeLessThan(3 * shift.u);
+    expect(shift.u).toBeLessThan(backS(0.003));
+    const { body: joined } = await ask(await taken(30, 3, 6));
+    expect(joined.changed[0].kind).toBe('rise');
+    expect(joined.changed[0].distanceM.value).toBeCloseTo(12, 0);
+    expect(joined.sentence).toContain('leaves something at 1');
+    const { body: same } = await ask(await taken(30, 4, null));
+    expect([same.alike, same.changed]).toEqual([true, []]);
+  }, 60_000);
+
   it('takes what is between the conductors for a velocity factor', async () => {
     const file = 'cut-from-near.csv';
     const told = `${COAX}&riseS=0.7e-9&dielectric=foam-polyethylene`;

@@ -11,6 +11,7 @@ import {
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import type { Message } from '@near-spoke/core/message';
 import type { AnalyseMessages } from '@near-spoke/core/reflect/analyse';
+import { sinceSentence } from '@near-spoke/core/reflect/since';
 import { adviseSetup, checkTerminator } from '@near-spoke/core/reflect/setup';
 import {
   compareReckoned,
@@ -55,6 +56,14 @@ const MESSAGES: readonly Message[] = [
   ]),
   ...[knownEnd(at(33, true), at(8), LINK), knownEnd(at(33, true), null, LINK)].flatMap((known) =>
     known ? [known.sentence] : [],
+  ),
+  ...[null, [], [8, 17.5]].map((changed) =>
+    sinceSentence(
+      changed && {
+        shiftOf: () => null,
+        changed: changed.map((value) => ({ ...at(value), kind: 'rise', size: 0.1 })),
+      },
+    ),
   ),
   ...compareTraces([at(8), at(20)], [at(8.4), at(28)], 0.68).map((row) => movedSentence(row, 0.68)),
 ];

@@ -9,6 +9,7 @@ import { analyseFile, compareLooks, type FirstLook } from '@near-spoke/core/refl
 import { reflectFacts } from '@near-spoke/core/reflect/cable';
 import { distanceOf, distanceSum, metresOf } from '@near-spoke/core/reflect/hand';
 import { adviseSetup, checkTerminator, matchSource } from '@near-spoke/core/reflect/setup';
+import { sinceFiles, sinceSentence } from '@near-spoke/core/reflect/since';
 import { normalFrom, simulate } from '@near-spoke/core/reflect/simulate';
 import { toldBy } from '@near-spoke/core/reflect/told';
 import { pairEnds } from '@near-spoke/core/reflect/velocity';
@@ -74,6 +75,23 @@ export async function analyseCapture(asked: Asked<Endpoints['analyse']>, db: Dat
       ohm: [...analysis.impedance.ohm],
       ohmU: [...analysis.impedance.ohmU],
     },
+  };
+}
+
+export function sinceThen({
+  body: { before, now, velocityFactor, echoes, units },
+  query: { language },
+}: Asked<Endpoints['since']>) {
+  const found = sinceFiles(
+    { bytes: before.text, name: before.name },
+    { bytes: now.text, name: now.name },
+    velocityFactor,
+  );
+  return {
+    alike: found !== null,
+    sentence: teller(language, units)(sinceSentence(found)),
+    changed: found?.changed ?? [],
+    shifts: echoes.map(({ wasS, isS }) => found?.shiftOf(wasS, isS) ?? null),
   };
 }
 

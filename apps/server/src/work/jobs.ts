@@ -23,7 +23,7 @@ import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
-import { analyseCapture, pairBothEnds, setUp, simulateLine } from '../reflect/jobs';
+import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
 import { batch, plan, template } from '../terminate/jobs';
 import { kit, pace } from '../terminate/kit';
 import { keepTest } from '../tests/keep-test';
@@ -80,6 +80,7 @@ export const JOBS = {
   explainReadings: long(diagnosisEndpoints.explain, explainReadings),
   blindSpotsOf: long(diagnosisEndpoints.blindSpots, blindSpotsOf),
   lampBuild: long(diagnosisEndpoints.lampBuild, lampBuild),
+  sinceThen: long(reflectEndpoints.since, sinceThen),
   simulateLine: long(reflectEndpoints.simulate, simulateLine),
   analyseCapture: long(reflectEndpoints.analyse, analyseCapture, ANALYSE_MS),
   importSchedule: { ...long(scheduleEndpoints.read, importSchedule, IMPORT_MS), writes: true },

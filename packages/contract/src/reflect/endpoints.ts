@@ -12,6 +12,8 @@ import {
   setupRequest,
   simulateRequest,
   simulated,
+  sinceAnswer,
+  sinceRequest,
 } from './reflect';
 import {
   pairEndsAnswer,
@@ -36,6 +38,15 @@ export const reflectEndpoints = endpoints({
     files: ['text/csv', 'text/plain', 'application/gzip', 'application/octet-stream'],
     answer: analysis,
     query: analyseQuery,
+  },
+  since: {
+    method: 'post',
+    path: '/api/reflect/since',
+    summary:
+      'What has changed between two traces of one line, taken with the same launch, leads and settings',
+    query: spoken,
+    body: sinceRequest,
+    answer: sinceAnswer,
   },
   simulate: {
     method: 'post',

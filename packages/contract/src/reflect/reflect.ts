@@ -4,7 +4,7 @@ import { innerSamples, type Simulation } from '@near-spoke/core/reflect/simulate
 import * as z from 'zod';
 import { cableId, language, line, numberText, speaksIn } from '../primitives';
 import type { Shared } from '../shared';
-import { factor, metres, seconds, uncertain, uncertainMetres } from '../uncertain';
+import { factor, metres, seconds, uncertain, uncertainFactor, uncertainMetres } from '../uncertain';
 import { firstPlace } from './first-look';
 
 const ohms = z.number().min(1e-6).max(1e9);
@@ -46,9 +46,14 @@ export const analyseQuery = z.strictObject({
   riseS: numberText(seconds).optional().meta({ description: '10 to 90 % rise of the launch.' }),
 });
 
+const captureFile = z.strictObject({
+  name: line(200).default(''),
+  text: z.string().max(80_000_000),
+});
+
 export const analyseRequest = z
   .strictObject({
-    file: z.strictObject({ name: line(200).default(''), text: z.string().max(80_000_000) }),
+    file: captureFile,
     options: analyseOptions.prefault({}),
   })
   .meta({ id: 'AnalyseRequest' });
@@ -121,6 +126,31 @@ export const analysis = z
       }),
   })
   .meta({ id: 'TraceAnalysis' });
+
+export const sinceRequest = z
+  .strictObject({
+    before: captureFile,
+    now: captureFile,
+    velocityFactor: uncertainFactor,
+    echoes: z
+      .array(z.strictObject({ wasS: seconds, isS: seconds }))
+      .max(50)
+      .default([])
+      .meta({ description: 'There and back, of echoes that may be the same in both.' }),
+    units: speaksIn,
+  })
+  .meta({ id: 'SinceRequest' });
+
+export const sinceAnswer = z
+  .object({
+    alike: z.boolean().meta({ description: 'Whether the launches of the two are.' }),
+    sentence: z.string(),
+    changed: z.array(firstPlace),
+    shifts: z.array(uncertain.nullable()).meta({
+      description: 'Of each echo, how much later it comes now, s; null where it is not the same.',
+    }),
+  })
+  .meta({ id: 'SinceAnswer' });
 
 const loss = z.strictObject({
   a0: z.number().min(0).max(100).default(0),

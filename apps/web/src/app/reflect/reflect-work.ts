@@ -19,7 +19,9 @@ import {
   type Pyramid,
   type Snapped,
 } from '@near-spoke/core/reflect/hand';
+import { sinceFiles, sinceSentence, type CaptureFile } from '@near-spoke/core/reflect/since';
 import type { Told } from '@near-spoke/core/reflect/told';
+import type { Uncertain } from '@near-spoke/core/units';
 import { normalFrom, simulate, type Simulation } from '@near-spoke/core/reflect/simulate';
 import type { Trace } from '@near-spoke/core/captures';
 
@@ -83,6 +85,19 @@ export type Work = {
     readonly ask: { readonly analysis: Analysis; readonly linkDelayS: number };
     readonly answer: Curve | null;
   };
+  /** Two files of one line laid over each other, and how much later each of some echoes comes. */
+  readonly since: {
+    readonly ask: {
+      readonly before: CaptureFile;
+      readonly now: CaptureFile;
+      readonly velocityFactor: Uncertain;
+      readonly echoes: readonly { readonly wasS: number; readonly isS: number }[];
+    };
+    readonly answer: {
+      readonly sentence: Message;
+      readonly shifts: readonly (Uncertain | null)[];
+    };
+  };
   readonly simulate: {
     readonly ask: { readonly simulation: Simulation; readonly seed: number };
     readonly answer: {
@@ -137,6 +152,13 @@ export function reflectWork(): WorkTable {
     whole: ({ analysis, linkDelayS }) => {
       const good = goodLine(analysis, linkDelayS);
       return good ? predictedCurve(analysis, good) : null;
+    },
+    since: ({ before, now, velocityFactor, echoes }) => {
+      const found = sinceFiles(before, now, velocityFactor);
+      return {
+        sentence: sinceSentence(found),
+        shifts: echoes.map(({ wasS, isS }) => found?.shiftOf(wasS, isS) ?? null),
+      };
     },
     analyse: ({ file, name, told }, progress) => {
       let last = 0;

@@ -149,6 +149,16 @@ export class TraceWork implements OnDestroy {
 
   readonly whole = (ask: Work['whole']['ask']) => this.viewer.ask('whole', ask);
   readonly part = (ask: Work['part']['ask']) => this.viewer.ask('part', ask);
+  /** Lays two files over each other by a worker of its own. */
+  async since(ask: Work['since']['ask']): Promise<Work['since']['answer']> {
+    const bench = this.start();
+    try {
+      return await bench.ask('since', ask);
+    } finally {
+      bench.drop();
+    }
+  }
+
   readonly snap = (ask: Work['snap']['ask']) => this.viewer.ask('snap', ask);
 
   /** A file has no units. */

@@ -71,11 +71,10 @@ export function lookAtTrace(
 const levelled = (values: Float64Array, baselineV: number) =>
   values.map((volt) => volt - baselineV);
 
-/** What is left over, and the launch that its echoes are told by. */
+/** What is left over, and the launch that its echoes are told by: it goes on as high as that ends. */
 function withLaunch(left: Float64Array, sent: Float64Array, at: number): Float64Array {
-  const out = left.slice();
-  sent.forEach((volt, n) => (out[at + n] = volt));
-  return out;
+  const level = sent.at(-1) ?? 0;
+  return left.map((volt, n) => sent[n - at] ?? (n < at ? volt : volt + level));
 }
 
 function foldedBy(values: Float64Array, by: number): Float64Array {

@@ -4,7 +4,7 @@ export { placeOnRoute, type Better, type Place, type RoutePoint, type Share } fr
 export { tooLong } from './too-long';
 export { knownEnd, type KnownEnd } from './known-end';
 export { isGoodEnd, verdictOf, whereabouts, type Verdict, type Whereabouts } from './verdict';
-export { compareTraces, movedSentence, type KeptEvent, type Moved } from './moved';
+export { compareTraces, movedSentence, type KeptEvent, type Moved, type ShiftOf } from './moved';
 export {
   FAR_ENDS,
   tell as placeMessage,

@@ -96,6 +96,10 @@ export interface PlaceMessages {
   readonly 'moved-gone': MovedPlace;
   readonly 'moved-not': MovedPlace & { readonly byM: Uncertain };
   readonly 'moved-by': MovedPlace & { readonly byM: Uncertain; readonly isFurther: boolean };
+  /** Of an earlier trace taken out of a later one: where something is left, nothing, or their launches differ. */
+  readonly 'since-changed': { readonly at: readonly Uncertain[] };
+  readonly 'since-alike': object;
+  readonly 'since-unlike': object;
 }
 
 export const tell = message<PlaceMessages>();

@@ -20,18 +20,23 @@ export interface Moved {
   readonly moved: boolean;
 }
 
+/** How much later an echo comes by laying both traces over each other, s; null where that tells nothing. */
+export type ShiftOf = (was: KeptEvent, is: KeptEvent) => Uncertain | null;
+
 /** Farther apart than this, or than this share of the way, two places are not the same one. Generic. */
 const APART_M = 1;
 const APART_SHARE = 0.05;
 
 /**
  * Two traces of one line, place by place. Taken with the same launch, what is unknown of the velocity factor
- * falls out of the difference; what each trace leaves open of its own echoes does not.
+ * falls out of the difference; what each trace leaves open of its own echoes does not, but where both are laid over
+ * each other.
  */
 export function compareTraces(
   before: readonly KeptEvent[],
   now: readonly KeptEvent[],
   velocityFactor: number,
+  shiftOf: ShiftOf = () => null,
 ): Moved[] {
   const pairs = before
     .flatMap((was) => now.map((is) => ({ was, is, apartM: apart(was, is, velocityFactor) })))
@@ -49,7 +54,7 @@ export function compareTraces(
     }
   const there = now.map((is): Moved => {
     const was = taken.get(is) ?? null;
-    return { before: was, now: is, ...difference(was, is, velocityFactor) };
+    return { before: was, now: is, ...difference(was, is, velocityFactor, shiftOf) };
   });
   const gone = before
     .filter((was) => !used.has(was))
@@ -60,12 +65,18 @@ export function compareTraces(
 const apart = (a: KeptEvent, b: KeptEvent, velocityFactor: number): number =>
   Math.abs(metresOf(b.delayS.value - a.delayS.value, velocityFactor));
 
-function difference(was: KeptEvent | null, is: KeptEvent, velocityFactor: number) {
+function difference(
+  was: KeptEvent | null,
+  is: KeptEvent,
+  velocityFactor: number,
+  shiftOf: ShiftOf,
+) {
   if (!was) return { byM: null, moved: false };
-  const byM = {
-    value: metresOf(is.delayS.value - was.delayS.value, velocityFactor),
-    u: metresOf(Math.hypot(is.delayS.u, was.delayS.u), velocityFactor),
+  const by = shiftOf(was, is) ?? {
+    value: is.delayS.value - was.delayS.value,
+    u: Math.hypot(is.delayS.u, was.delayS.u),
   };
+  const byM = { value: metresOf(by.value, velocityFactor), u: metresOf(by.u, velocityFactor) };
   return { byM, moved: Math.abs(byM.value) > WITHIN_95 * byM.u };
 }
 

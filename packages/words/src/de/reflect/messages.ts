@@ -7,6 +7,7 @@ import {
   type UnitSystem,
 } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
+import { list } from '../list';
 import { written } from '../number';
 
 const NAMES: Readonly<Record<PlaceKind, string>> = {
@@ -151,4 +152,9 @@ export const PLACES: WordsFor<PlaceMessages> = {
     `${place(kind, atM, units)} ist, wo es war, soweit diese Kurven es sagen können (${within(byM, units)}).`,
   'moved-by': ({ kind, atM, byM, isFurther }, { units }) =>
     `${place(kind, atM, units)} hat sich um ${within(byM, units)} verschoben, ${isFurther ? 'weiter weg' : 'näher'}.`,
+  'since-changed': ({ at }, { units }) =>
+    `Die frühere von dieser abgezogen lässt etwas bei ${list(at.map((one) => written(formatUncertain(one, units))))}.`,
+  'since-alike': () => 'Die frühere von dieser abgezogen lässt nichts übrig.',
+  'since-unlike': () =>
+    'Was gesendet wurde, ist nicht gleich: die zwei lassen sich nicht voneinander abziehen.',
 };

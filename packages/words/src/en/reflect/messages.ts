@@ -6,6 +6,7 @@ import {
   type UnitSystem,
 } from '@near-spoke/core/units';
 import type { WordsFor } from '../../tell';
+import { list } from '../list';
 
 const NAMES: Readonly<Record<PlaceKind, string>> = {
   open: 'Open',
@@ -145,4 +146,9 @@ export const PLACES: WordsFor<PlaceMessages> = {
     `${place(kind, atM, units)} is where it was, as far as these traces can tell (${formatUncertain(byM, units)}).`,
   'moved-by': ({ kind, atM, byM, isFurther }, { units }) =>
     `${place(kind, atM, units)} has moved by ${formatUncertain(byM, units)}, ${isFurther ? 'further away' : 'nearer'}.`,
+  'since-changed': ({ at }, { units }) =>
+    `The earlier one taken out of this one leaves something at ${list(at.map((one) => formatUncertain(one, units)))}.`,
+  'since-alike': () => 'The earlier one taken out of this one leaves nothing.',
+  'since-unlike': () =>
+    'The launches of the two are not alike: they can’t be taken out of each other.',
 };

@@ -7,11 +7,17 @@ import {
   inject,
   input,
   output,
+  resource,
   signal,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import type { KeptTrace } from '@near-spoke/contract/reflect';
-import { compareTraces, movedSentence, type KeptEvent } from '@near-spoke/core/reflect/place';
+import {
+  compareTraces,
+  movedSentence,
+  type KeptEvent,
+  type ShiftOf,
+} from '@near-spoke/core/reflect/place';
 import type { Uncertain } from '@near-spoke/core/units';
 import { KeptFiles } from '../../files/kept-files';
 import { sha256Of } from '../../files/sha256-of';
@@ -72,6 +78,7 @@ const MOST_KEPT_BYTES = 80_000_000;
           <li>{{ comparable() ? 'Neither tells a place.' : 'Working it out.' }}</li>
         }
       </ul>
+      <p>{{ left() | unbroken }}</p>
       <p class="quiet">
         Only traces that were taken with the same launch, leads and settings can be compared.
       </p>
@@ -110,6 +117,7 @@ export class KeptTraces {
   protected readonly hash = signal('');
   protected readonly missing = signal('');
   protected readonly over = signal<KeptTrace | null>(null);
+  private readonly before = signal<TraceFile | null>(null);
   protected readonly rows = computed(() => [...this.open.facts().traces].reverse());
   /** What is explained is the file that is open: nothing is kept or compared while another one is worked at. */
   protected readonly comparable = computed(
@@ -132,9 +140,44 @@ export class KeptTraces {
   protected readonly compared = computed(() => {
     const [over, factor] = [this.over(), this.velocity().value];
     if (!over || !this.comparable()) return [];
-    return compareTraces(over.events, this.kept(), factor).map((row) =>
+    const shiftOf: ShiftOf = (was, is) =>
+      this.found()?.shifts.find((one) => one.was === was.delayS.value && one.is === is.delayS.value)
+        ?.shift ?? null;
+    return compareTraces(over.events, this.kept(), factor, shiftOf).map((row) =>
       this.open.tell()(movedSentence(row, factor)),
     );
+  });
+
+  /** What the one that is laid over leaves of this one, in words; nothing of sweeps. */
+  protected readonly left = computed(() => {
+    const left = this.found();
+    return left ? this.open.tell()(left.sentence) : '';
+  });
+  private readonly found = computed(() => (this.leftBy.hasValue() ? this.leftBy.value() : null));
+  /** Both files laid over each other by a worker, for every pair of places that may be the same. */
+  private readonly leftBy = resource({
+    params: () => {
+      const [over, now, before] = [this.over(), this.work.file(), this.before()];
+      const isTrace = this.work.explained()?.analysis.trace;
+      if (!over || !now || !before || !isTrace || !this.comparable()) return undefined;
+      return { over, now, before, velocity: this.velocity(), kept: this.kept() };
+    },
+    loader: async ({ params: { over, now, before, velocity, kept } }) => {
+      const pairs = compareTraces(over.events, kept, velocity.value).flatMap(
+        ({ before: was, now: is }) =>
+          was && is ? [{ was: was.delayS.value, is: is.delayS.value }] : [],
+      );
+      const { sentence, shifts } = await this.work.since({
+        before,
+        now,
+        velocityFactor: velocity,
+        echoes: pairs.map(({ was, is }) => ({ wasS: was, isS: is })),
+      });
+      return {
+        sentence,
+        shifts: pairs.map((pair, index) => ({ ...pair, shift: shifts[index] ?? null })),
+      };
+    },
   });
 
   constructor() {
@@ -185,7 +228,9 @@ export class KeptTraces {
       return;
     }
     const file = await this.fileOf(row);
-    if (file && (await this.work.layOver(file, row.launchAtS ?? 0))) this.over.set(row);
+    if (!file || !(await this.work.layOver(file, row.launchAtS ?? 0))) return;
+    this.before.set(file);
+    this.over.set(row);
   }
 
   protected takeBack(trace: KeptTrace): void {

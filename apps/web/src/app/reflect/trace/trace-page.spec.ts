@@ -78,6 +78,14 @@ describe('The trace page', () => {
     expect(text(page)).toMatch(
       /Open at \d+(\.\d+)? m has moved by 0\.4\d? m ± 0\.\d+ m, further away/,
     );
+    // Laid over each other, what they have in common cancels: to a few millimetres.
+    await until('they are laid over each other', async () => {
+      await shown(page);
+      return text(page).includes('taken out of this one');
+    });
+    expect(text(page)).toMatch(
+      /Open at \d+(\.\d+)? m has moved by 0\.4\d? m ± 0\.0[1-5] m, further away/,
+    );
     // The kept one again, by another velocity factor: as it was kept, and as it is told now.
     await type(page, field(page, 'Velocity factor'), '0.66');
     await shown(page);
