@@ -1,5 +1,5 @@
 import { level, type Thresholds } from './level';
-import { commonBase, divider, fastestBitPerS, inverter } from './remedy';
+import { commonBase, divider, fastestBitPerS, inverter, tellDivider } from './remedy';
 
 const of = (id: string): Thresholds => {
   const thresholds = level(id)?.thresholds;
@@ -32,6 +32,19 @@ describe('A divider between two levels', () => {
     expect(divider({ ...out, outLowMaxV: 1.3 }, into)?.marginV ?? 0).toBeLessThan(found.marginV);
     expect(divider({ ...out, outLowMaxV: 4 }, into)).toBeNull();
   });
+});
+
+describe('How fast a divider is', () => {
+  for (const [bitPerS, text] of [
+    [2.44e5, '240 kbit/s'],
+    [9.4e5, '940 kbit/s'],
+    [1e6, '1 Mbit/s'],
+    [1.26e6, '1.3 Mbit/s'],
+  ] as const)
+    it(`is told as ${text}`, () =>
+      expect(tellDivider({ seriesOhm: 1000, groundOhm: 2000, bitPerS, marginV: 0.3 })).toContain(
+        `Good to ${text} with`,
+      ));
 });
 
 describe('A transistor between two levels', () => {

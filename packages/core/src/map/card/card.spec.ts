@@ -106,7 +106,10 @@ describe('the table as CSV', () => {
       line: 3,
       reason: 'EIA-232 DTE, D-sub 9 has no contact 77 at the far end.',
     });
-    expect(parseNets('a,b\n1,2', task).ok).toBeFalse();
+    for (const head of ['a,b', 'near contact,b', 'a,far contact'])
+      expect(parseNets(`${head}\n1,2`, task))
+        .withContext(head)
+        .toEqual(jasmine.objectContaining({ ok: false, line: 1 }));
   });
 
   it('keeps a name that a spreadsheet would take for a formula from being one', () => {
