@@ -25,13 +25,17 @@ let tester = null;
 let reflectometer = null;
 let endNights = null;
 let ending = null;
+/** The server on its way up, and what lets it go again. */
+let starting = null;
+const letGo = new AbortController();
 
 /** Stops the server, then the database, once. */
 function stop(code) {
   ending ??= (async () => {
     say('Stopping.');
     endNights?.();
-    await server?.stop();
+    letGo.abort();
+    await (server ? server.stop() : starting?.catch(() => undefined));
     await tester?.stop();
     await reflectometer?.stop();
     await cluster?.stop();
@@ -74,7 +78,7 @@ try {
   const { listenReflectometer } = await import(TESTER_BUNDLE);
   say('Starting the server. The first time, it puts the demonstration in.');
   reflectometer = await listenReflectometer(5026).catch(() => listenReflectometer(0));
-  server = await superviseServer(
+  starting = superviseServer(
     {
       databaseUrl,
       port: PORT,
@@ -92,12 +96,16 @@ try {
       reflectometer: { host: '127.0.0.1', port: reflectometer.port },
     },
     DATA,
+    letGo.signal,
   );
+  server = await starting;
   await refuseBadPort(server.url);
   if (cluster && kept > 0) endNights = backUpNightly({ ...backup, keep: kept });
   noteRunning({ url: server.url, databaseUrl, bin: cluster?.bin ?? null });
   say(`Near Spoke is ready: ${server.url}`);
 } catch (error) {
+  // Who stops it while it starts knows why it did not.
+  if (ending) await ending;
   const other = `Choose another: PORT=${PORT + 10} npm start`;
   tell(
     error.code === 'EADDRINUSE'

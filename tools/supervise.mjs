@@ -17,10 +17,11 @@ const PING_EVERY_MS = 15_000;
  *
  * @param options what it serves
  * @param mark stands in its command line, so that it can be told from others
+ * @param letGo ends it before it is ready
  * @returns its address, once it is ready
  * @throws what it failed by, if it can't be started the first time
  */
-export async function superviseServer(options, mark) {
+export async function superviseServer(options, mark, letGo) {
   const pace = backingOff();
   let child = null;
   let heardAt = Date.now();
@@ -66,7 +67,10 @@ export async function superviseServer(options, mark) {
     }
   };
 
+  const giveUp = () => child?.kill('SIGTERM');
+  letGo.addEventListener('abort', giveUp);
   const url = await launch();
+  letGo.removeEventListener('abort', giveUp);
   // Started again it has to be where it was.
   options = { ...options, port: Number(new URL(url).port) };
   const watch = setInterval(() => {

@@ -3,6 +3,7 @@ import { once } from 'node:events';
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
 import { gunzipSync } from 'node:zlib';
 import { startCluster } from '../cluster/index.mjs';
 import { ROOT } from '../paths.mjs';
@@ -15,9 +16,10 @@ const DUMP = join(ROOT, 'apps/server/test/schemas/0005.sql.gz');
 /**
  * Runs the start command until it is ready or has ended.
  *
+ * @param until what it says when that is
  * @returns its address, or what it said as it ended
  */
-async function start(data, settings = {}) {
+async function start(data, settings = {}, until = /is ready: (\S+)/) {
   const child = spawn(process.execPath, ['tools/start.mjs'], {
     cwd: ROOT,
     env: {
@@ -35,8 +37,8 @@ async function start(data, settings = {}) {
     for (const stream of [child.stdout, child.stderr])
       stream.on('data', (chunk) => {
         said += chunk;
-        const url = /is ready: (\S+)/.exec(said)?.[1];
-        if (url) resolve({ code: null, url });
+        const found = until.exec(said);
+        if (found) resolve({ code: null, url: found[1] ?? null });
       });
   });
   const { code, url } = await Promise.race([ready, ended]);
@@ -65,6 +67,19 @@ async function refused(data, settings) {
 
 describe('the start command', () => {
   afterAll(() => rmSync(HOME, { recursive: true, force: true }));
+
+  it('stops in order while the demonstration is put in, and starts with all of it after', async () => {
+    const data = join(HOME, 'stopped');
+    const first = await start(data, {}, /puts the demonstration in/);
+    await sleep(1500);
+    expect(await first.stop()).toBe(0);
+    expect(first.said()).toContain('Stopping.');
+    expect(first.said()).not.toMatch(/fail|error|rollback/i);
+    const second = await start(data);
+    const { sites } = await (await fetch(`${second.url}/api/sites`)).json();
+    expect(sites.length).toBe(1);
+    expect(await second.stop()).toBe(0);
+  }, 240_000);
 
   it('refuses a port that is none, or that another has, and says what to do', async () => {
     const data = join(HOME, 'never');
