@@ -26,6 +26,8 @@ interface Judged {
   /** Whether the end that must be told is told as an end, at its place; null where none must. */
   readonly endRight: boolean | null;
   readonly wrongEnds: readonly TraceEvent[];
+  /** How sure each event was told, and whether it is there, of that kind, and an end or not as told. */
+  readonly told: readonly { readonly confidence: number; readonly isRight: boolean }[];
   /** Of places that were found: whether the 95 % interval of each delay holds the true one. */
   readonly held: readonly boolean[];
 }
@@ -57,6 +59,12 @@ export function judgeCase(one: FieldCase): Judged {
     ),
     endRight: end ? events.some((event) => event.end && at(end.atM)(event)) : null,
     held,
+    told: events.map((event) => ({
+      confidence: event.confidence,
+      isRight: one.places.some(
+        (place) => at(place.atM)(event) && place.kind === event.kind && place.end === event.end,
+      ),
+    })),
     wrongEnds: events.filter(
       (event) => event.end && !one.places.some((place) => place.end && at(place.atM)(event)),
     ),
@@ -108,6 +116,19 @@ const held = judged.flatMap((row) => row.held);
 console.log(
   `95 % intervals of delays that hold: ${share(held.filter(Boolean).length, held.length)}`,
 );
+/** What is told as so sure, and how much of it is right: the two are alike where confidence is worth its name. */
+const SURENESS = [0, 0.4, 0.6, 0.8, 0.9, 0.97, 1];
+const allTold = judged.flatMap(({ told }) => told);
+console.log('how sure a kind was told, and how often it was right:');
+for (const [index, to] of SURENESS.slice(1).entries()) {
+  const least = SURENESS[index] ?? 0;
+  const some = allTold.filter(({ confidence }) => confidence >= least && confidence < to);
+  const right = some.filter(({ isRight }) => isRight).length;
+  const bar = '#'.repeat(Math.round((20 * right) / Math.max(1, some.length)));
+  console.log(
+    `  ${least.toFixed(2)} to ${to.toFixed(2)} ${bar.padEnd(20, '.')} ${share(right, some.length)}`,
+  );
+}
 const times = judged.map(({ seconds }) => seconds).sort((a, b) => a - b);
 const atShare = (part: number) =>
   (times[Math.min(times.length - 1, Math.floor(part * times.length))] ?? 0).toFixed(2);
