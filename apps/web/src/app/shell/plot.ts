@@ -1,4 +1,5 @@
 import {
+  computed,
   ChangeDetectionStrategy,
   Component,
   DestroyRef,
@@ -24,6 +25,7 @@ import {
 } from 'chart.js';
 import zoom from 'chartjs-plugin-zoom';
 import { CHART_FONT, chartBase, chartColours, type ChartColours } from './chart-look';
+import { Words } from '../words/words';
 import { Theme } from './theme';
 
 Chart.register(
@@ -86,10 +88,8 @@ let plots = 0;
       ></canvas>
     </div>
     <p class="quiet">
-      <span [id]="helpId">
-        Wheel, pinch or + and − to zoom, drag or arrows to move{{ more() }}.
-      </span>
-      <button mat-button type="button" (click)="move('Home')">Whole range</button>
+      <span [id]="helpId">{{ say().plotHelp(more()) }}</span>
+      <button mat-button type="button" (click)="move('Home')">{{ say().wholeRange }}</button>
     </p>
   `,
   styles: `
@@ -119,6 +119,9 @@ export class Plot {
   readonly clicked = output<number>();
 
   private readonly theme = inject(Theme);
+  private readonly words = inject(Words);
+  /** Nothing of it has units. */
+  protected readonly say = computed(() => this.words.in('metric').pages.trace);
   private readonly canvas = viewChild.required<ElementRef<HTMLCanvasElement>>('canvas');
   private chart: Chart | null = null;
   /** The layout and the theme that the chart was begun with. */

@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import { WITHIN_95, formatDistance, type Uncertain, type UnitSystem } from '@near-spoke/core/units';
+import type { Pages } from '@near-spoke/words';
 import { TracePlot, type PlotLine, type XY } from './trace-plot';
 import { TraceWork } from '../trace-work';
 
@@ -11,19 +12,16 @@ import { TraceWork } from '../trace-work';
   template: `
     @if (profile()) {
       <details>
-        <summary>Impedance along the line</summary>
+        <summary>{{ say().impedanceAlong }}</summary>
         <ns-trace-plot
           [lines]="lines()"
           [range]="range()"
           [heights]="heights()"
           yName="Ω"
           [units]="units()"
-          label="Impedance along the line, in ohms over metres"
+          [label]="say().impedanceLabel"
         />
-        <p class="quiet">
-          As if the cable had no loss. What is shorter than {{ smear() }} is smeared. A slow rise or
-          fall may be of the loss, which the trace can’t tell apart from it.
-        </p>
+        <p class="quiet">{{ say().impedanceHow(smear()) }}</p>
       </details>
     }
   `,
@@ -42,6 +40,7 @@ import { TraceWork } from '../trace-work';
 export class ImpedanceView {
   readonly velocity = input.required<Uncertain>();
   readonly units = input.required<UnitSystem>();
+  readonly say = input.required<Pages['trace']>();
   private readonly work = inject(TraceWork);
 
   protected readonly profile = computed(() => {
@@ -65,9 +64,9 @@ export class ImpedanceView {
         y: ohm + by * (profile.ohmU[n] as number),
       }));
     return [
-      { name: 'At most, for 95 %', points: points(WITHIN_95), style: 'behind' },
-      { name: 'At least, for 95 %', points: points(-WITHIN_95), style: 'behind' },
-      { name: 'Impedance', points: points(0), style: 'measured' },
+      { name: this.say().atMost, points: points(WITHIN_95), style: 'behind' },
+      { name: this.say().atLeast, points: points(-WITHIN_95), style: 'behind' },
+      { name: this.say().impedance, points: points(0), style: 'measured' },
     ];
   });
   /** Room for what is there, and for a cable's usual straying. */

@@ -16,18 +16,18 @@ import type { ShownEvent } from './shown-event';
     @if (event()) {
       <p>
         <button mat-stroked-button type="button" (click)="keep()">
-          Keep this place in the record
+          {{ say().keepPlace }}
         </button>
       </p>
     }
     @if (rows().length > 0) {
-      <h3>Kept of this link</h3>
+      <h3>{{ say().keptOfLink }}</h3>
       <ul>
         @for (fact of rows(); track fact.id) {
           <li>
             {{ fact.at | date: 'yyyy-MM-dd HH:mm' }}, {{ fact.author }}:
             {{ fact.deed.sentence | unbroken }}
-            <button mat-button type="button" (click)="takeBack(fact)">Take back</button>
+            <button mat-button type="button" (click)="takeBack(fact)">{{ say().takeBack }}</button>
           </li>
         }
       </ul>
@@ -47,6 +47,7 @@ export class KeptPlaces {
   /** What was made of it. */
   readonly sentence = input.required<string>();
 
+  protected readonly say = computed(() => this.open.tell().pages.trace);
   protected readonly rows = computed(() =>
     ofDeed(this.facts.all(), 'place')
       .filter(({ linkId }) => linkId === this.open.id())

@@ -41,47 +41,47 @@ const MOST_KEPT_BYTES = 80_000_000;
     @if (canKeep()) {
       <p>
         <button mat-stroked-button type="button" (click)="keep()">
-          Keep this trace with the link
+          {{ say().keepTrace }}
         </button>
       </p>
     }
     @if (rows().length > 0) {
-      <h3>Traces of this link</h3>
+      <h3>{{ say().tracesOfLink }}</h3>
       <ul>
         @for (row of rows(); track row.id) {
           <li>
             <span>
               {{ row.at | date: 'yyyy-MM-dd HH:mm' }}, {{ row.author }}: {{ row.name }}
               @if (row.blob === hash()) {
-                <em>, open now</em>
+                <em>, {{ say().openNow }}</em>
               }
             </span>
-            <button mat-button type="button" (click)="openIt(row)">Open</button>
+            <button mat-button type="button" (click)="openIt(row)">{{ say().openIt }}</button>
             @if (comparable() && row.blob !== hash()) {
               <button mat-button type="button" (click)="layOver(row)">
-                {{ over()?.id === row.id ? 'Take it off' : 'Lay it over' }}
+                {{ over()?.id === row.id ? say().layOff : say().layOver }}
               </button>
             }
-            <a mat-button [href]="'/api/blobs/' + row.blob" [attr.download]="row.name">The file</a>
-            <button mat-button type="button" (click)="takeBack(row)">Take back</button>
+            <a mat-button [href]="'/api/blobs/' + row.blob" [attr.download]="row.name">{{
+              say().theFile
+            }}</a>
+            <button mat-button type="button" (click)="takeBack(row)">{{ say().takeBack }}</button>
           </li>
         }
       </ul>
     }
     <p role="status" class="bad">{{ missing() }}</p>
     @if (over(); as row) {
-      <h3>Against {{ row.at | date: 'd MMM yyyy, HH:mm' }}</h3>
+      <h3>{{ say().against((row.at | date: 'd MMM yyyy, HH:mm') ?? '') }}</h3>
       <ul>
         @for (line of compared(); track $index) {
           <li>{{ line | unbroken }}</li>
         } @empty {
-          <li>{{ comparable() ? 'Neither tells a place.' : 'Working it out.' }}</li>
+          <li>{{ comparable() ? say().neither : say().workingOut }}</li>
         }
       </ul>
       <p>{{ left() | unbroken }}</p>
-      <p class="quiet">
-        Only traces that were taken with the same launch, leads and settings can be compared.
-      </p>
+      <p class="quiet">{{ say().sameLaunch }}</p>
     }
   `,
   styles: `
@@ -114,6 +114,7 @@ export class KeptTraces {
   /** A kept file, to be looked at. */
   readonly opened = output<TraceFile>();
 
+  protected readonly say = computed(() => this.open.tell().pages.trace);
   protected readonly hash = signal('');
   protected readonly missing = signal('');
   protected readonly over = signal<KeptTrace | null>(null);
@@ -197,9 +198,7 @@ export class KeptTraces {
     if (!link || !file || !explained || !this.canKeep()) return;
     const bytes = bytesOf(file);
     if (bytes.length > MOST_KEPT_BYTES) {
-      this.missing.set(
-        `${file.name} is larger than ${MOST_KEPT_BYTES / 1e6} MB, and is not kept. Export fewer samples.`,
-      );
+      this.missing.set(this.say().tooLargeToKeep(file.name, MOST_KEPT_BYTES / 1e6));
       return;
     }
     const type = 'application/octet-stream';
@@ -253,9 +252,7 @@ export class KeptTraces {
 
   private async fileOf({ blob, name }: KeptTrace): Promise<TraceFile | null> {
     const bytes = await this.files.read(blob);
-    this.missing.set(
-      bytes ? '' : `${name} is not on this device, and the server does not give it now.`,
-    );
+    this.missing.set(bytes ? '' : this.say().notHere(name));
     return bytes ? { name, bytes } : null;
   }
 }

@@ -10,17 +10,17 @@ import { NumberFields } from '../../shell/number-fields';
 import { OneOf } from '../../shell/one-of';
 import { TraceWork } from '../trace-work';
 import { Instrument, LAUNCHES } from './instrument';
-import { InstrumentChoice } from './instrument-choice';
+import { TakenWith } from './taken-with';
 import { ToldOfTrace } from './told-of-trace';
 import { TRACE_FIELDS, velocityTexts } from './trace-fields';
 
 /** What a trace was measured with: what was sent, and what is known of the cable and the instrument. */
 @Component({
   selector: 'ns-measured-with',
-  imports: [InstrumentChoice, NumberFields, OneOf],
+  imports: [TakenWith, NumberFields, OneOf],
   template: `
     <h2>{{ say().measuredWith }}</h2>
-    <ns-instrument-choice [say]="say()" />
+    <ns-taken-with [say]="say()" />
     <ns-one-of
       [label]="say().launch"
       [choices]="launches()"

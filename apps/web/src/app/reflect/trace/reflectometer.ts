@@ -1,7 +1,15 @@
-import { ChangeDetectionStrategy, Component, inject, output, signal } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  inject,
+  output,
+  signal,
+} from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { firstValueFrom } from 'rxjs';
+import { OpenLink } from '../../link/open-link';
 import { InstrumentChoice } from '../../shell/instrument-choice';
 import { KeptTexts } from '../../shell/kept-texts';
 import { Api, isRefusal } from '../../store/api/api';
@@ -9,11 +17,11 @@ import { NumberFields, type NumberField, type Texts } from '../../shell/number-f
 import { typedNumbers } from '../../shell/typed-number';
 import { LineCaution } from '../line-caution';
 
-const FIELDS: readonly NumberField[] = [
-  { id: 'width', name: 'Pulse width', unit: 'ns' },
-  { id: 'averages', name: 'Averages', unit: '' },
-  { id: 'span', name: 'Span', unit: 'ns' },
-];
+const FIELDS = [
+  { id: 'width', unit: 'ns' },
+  { id: 'averages', unit: '' },
+  { id: 'span', unit: 'ns' },
+] as const;
 const BOUNDS = {
   width: [0.1, 1e6, 'ns'],
   averages: [1, 1e6],
@@ -27,7 +35,7 @@ const USUAL: Texts = { width: '5', averages: '16', span: '800' };
   imports: [InstrumentChoice, LineCaution, MatButtonModule, NumberFields],
   template: `
     <ns-instrument-choice kind="reflectometer" [(chosen)]="instrument" />
-    <ns-number-fields [fields]="fields" [texts]="typed.texts()" (typed)="typed.set($event)" />
+    <ns-number-fields [fields]="fields()" [texts]="typed.texts()" (typed)="typed.set($event)" />
     <ns-line-caution />
     <p>
       <button
@@ -36,7 +44,7 @@ const USUAL: Texts = { width: '5', averages: '16', span: '800' };
         [disabled]="busy() || instrument() === ''"
         (click)="take()"
       >
-        {{ busy() ? 'Taking it' : 'Take a trace' }}
+        {{ busy() ? say().taking : say().take }}
       </button>
     </p>
     @if (problem()) {
@@ -57,7 +65,11 @@ export class Reflectometer {
   readonly taken = output<{ readonly name: string; readonly bytes: string }>();
 
   private readonly api = inject(Api);
-  protected readonly fields = FIELDS;
+  private readonly open = inject(OpenLink);
+  protected readonly say = computed(() => this.open.tell().pages.trace);
+  protected readonly fields = computed((): readonly NumberField[] =>
+    FIELDS.map((field) => ({ ...field, name: this.say().takeFields[field.id] })),
+  );
   protected readonly instrument = signal('');
   protected readonly typed = new KeptTexts(
     () => 'reflectometer',
@@ -70,7 +82,7 @@ export class Reflectometer {
     const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS);
     const { width, averages, span } = value;
     if (wrong.length > 0 || width === null || averages === null || span === null) {
-      this.problem.set('Pulse width, averages and span are all needed.');
+      this.problem.set(this.say().takeNeeds);
       return;
     }
     this.busy.set(true);
@@ -88,7 +100,7 @@ export class Reflectometer {
       );
       this.taken.emit({ name: answer.name, bytes: answer.text });
     } catch (error) {
-      this.problem.set((isRefusal(error) && error.problem.detail) || 'It could not be read.');
+      this.problem.set((isRefusal(error) && error.problem.detail) || this.say().notRead);
     } finally {
       this.busy.set(false);
     }

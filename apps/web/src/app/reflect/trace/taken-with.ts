@@ -8,7 +8,7 @@ import { Instrument } from './instrument';
 
 /** Which instrument a trace was taken with; another one is named once. */
 @Component({
-  selector: 'ns-instrument-choice',
+  selector: 'ns-taken-with',
   imports: [MatButtonModule, MatFormFieldModule, MatInputModule, OneOf],
   template: `
     <div class="row">
@@ -48,7 +48,7 @@ import { Instrument } from './instrument';
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
-export class InstrumentChoice {
+export class TakenWith {
   readonly say = input.required<Pages['trace']>();
   protected readonly instrument = inject(Instrument);
   protected readonly isNaming = signal(false);
