@@ -10,7 +10,7 @@ import type { BenchTrace } from './bench-trace';
 import { spreadOf, type Fit } from './fit-guess';
 import { lineOf, type GuessedLine } from './guess';
 import { layerPeeling } from './layer-peeling';
-import type { Reflection } from './grow-sweep';
+import type { Reflection } from './sweep-points';
 
 /** The impedance along a line, step by step of its delay, as if it had no loss. */
 export interface ImpedanceProfile {
