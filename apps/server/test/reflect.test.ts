@@ -36,6 +36,17 @@ const TRUTHS: readonly Truth[] = [
     also: [16.6, 18.1],
   },
   {
+    // As a person tells it who knows the cable and not the edge.
+    file: 'pair-splice-step.csv',
+    query: `cable=cat6-uutp-solid&sourceOhm=50&scopeOhm=1e6&velocityFactor=0.69`,
+    kind: 'step',
+    events: [
+      [17.2, 0.6, ['rise'], false],
+      [63.38, 1.2, ['open'], true],
+    ],
+    also: [16.6, 18.1],
+  },
+  {
     file: 'coax-150-ohm-end.s1p',
     query: `impedanceOhm=50${SLOW}`,
     kind: 'one-port',
@@ -112,7 +123,7 @@ describe('Reflect over HTTP', () => {
   };
 
   for (const { file, query, kind, events, also } of TRUTHS)
-    it(`tells what is on the line of ${file}`, async () => {
+    it(`tells what is on the line of ${file}, told ${query}`, async () => {
       const { status, body } = await analyse(file, query, packed(file), 'application/gzip');
       expect(status).toBe(200);
       expect(body.capture.kind).toBe(kind);

@@ -57,7 +57,7 @@ export function explainTrace(
   // What lies far apart is found in a coarse trace; a fine one tells more of it, and what lies close.
   const coarse = coarseBench(bench);
   const [quick, thorough] = [fromPlaceToPlace, fromMisfitToMisfit];
-  const ways: readonly Way[] = coarse
+  const plainWays: readonly Way[] = coarse
     ? [
         { bench: coarse, grown: quick },
         { bench: coarse, grown: thorough },
@@ -68,13 +68,15 @@ export function explainTrace(
         { bench, grown: quick },
         { bench, grown: thorough },
       ];
-  const searched = ways.reduce<Searched | null>(
-    (found, way, index) =>
-      found && !found.best.grown.misfit
-        ? found
-        : search(tries, way, (share) => checkpoint((0.8 * (index + share)) / ways.length)),
-    null,
-  ) as Searched;
+  const ways: readonly Way[] = [
+    ...plainWays,
+    { bench, grown: (one, ...rest) => thorough(withoutResistance(one), ...rest) },
+  ];
+  const searched = ways.reduce<Searched | null>((found, way, index) => {
+    if (found && !found.best.grown.misfit) return found;
+    const next = search(tries, way, (share) => checkpoint((0.8 * (index + share)) / ways.length));
+    return found && explainedS(found) > explainedS(next) ? found : next;
+  }, null) as Searched;
   const { best } = searched;
   checkpoint(0.8);
   const found = weigh(best.grown, best.prior, searched.bench);
@@ -122,6 +124,18 @@ const fromPlaceToPlace: Way['grown'] = ({ kind, start, prior }, bench, checkpoin
   return growAlong(start, prior, bench, seen, checkpoint);
 };
 
+/** A step’s slow rise may be of resistance or of skin effect: the search finds from the one where it is the other. */
+const withoutResistance = ({ start, prior, ...one }: Try): Try => ({
+  ...one,
+  prior: { ...prior, resistance: NO_RESISTANCE },
+  start: {
+    ...start,
+    line: { ...start.line, loss: { ...start.line.loss, resistance: 0 } },
+  },
+});
+/** By the square of the skin effect: see Prior. */
+const NO_RESISTANCE = { mean: 0, sd: 1 };
+
 const fromMisfitToMisfit: Way['grown'] = ({ start, prior }, bench, checkpoint) =>
   grow(start, prior, bench, checkpoint);
 
@@ -130,6 +144,10 @@ interface Searched {
   readonly best: Try & { readonly grown: Grown };
   readonly eitherKind: boolean;
 }
+
+/** Up to when a search explains what was measured, on the grid’s own time. */
+const explainedS = ({ best: { grown }, bench }: Searched): number =>
+  grown.misfit ? grown.misfit.index * bench.intervalS : Infinity;
 
 /** The try that explains a trace best. What was tried first is likelier: another has to be clearly better. */
 function search(tries: readonly Try[], way: Way, checkpoint: Checkpoint): Searched {
