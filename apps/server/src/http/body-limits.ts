@@ -16,6 +16,8 @@ const LIMITS: readonly Limit[] = [
   { path: /^\/sites\/[^/]+\/links\/import$/, most: 24 * MB },
   /** A capture of two million samples as text is about as large; JSON around it is for small ones. */
   { path: /^\/reflect\/analyse$/, most: 80 * MB },
+  /** Two captures of some hundred thousand samples. */
+  { path: /^\/reflect\/since$/, most: 16 * MB },
   { path: /^\/reflect\/(simulate|pair-ends|velocity-factor|locate)$/, most: 256 * KB },
   /** A four-port sweep of some thousand points. */
   { path: /^\/verify\/limits$/, most: 8 * MB },

@@ -127,10 +127,13 @@ export const analysis = z
   })
   .meta({ id: 'TraceAnalysis' });
 
+/** One of two that go in one body. */
+const smallCapture = captureFile.extend({ text: z.string().max(8_000_000) });
+
 export const sinceRequest = z
   .strictObject({
-    before: captureFile,
-    now: captureFile,
+    before: smallCapture,
+    now: smallCapture,
     velocityFactor: uncertainFactor,
     echoes: z
       .array(z.strictObject({ wasS: seconds, isS: seconds }))
