@@ -18,6 +18,7 @@ import { KeptFiles } from '../../files/kept-files';
 import { OpenLink } from '../../link/open-link';
 import { Unbroken } from '../../shell/unbroken';
 import { REFLECT_BENCH, type ReflectBench } from '../reflect-bench';
+import { keptEvents } from './kept-events';
 import { ToldOfTrace } from './told-of-trace';
 
 /** What a kept trace tells by what is told now; nothing where its file can’t be had or read. */
@@ -103,7 +104,7 @@ export class KeptAgain {
         )
         .join('; ') || tell.pages.trace.nothing;
     return this.done().map(({ row, analysis }) => {
-      const now = analysis ? keptOf(analysis) : null;
+      const now = analysis ? keptEvents(analysis.events) : null;
       return {
         id: row.id,
         at: row.at,
@@ -162,6 +163,3 @@ export class KeptAgain {
     return answer?.ok ? answer.analysis : null;
   }
 }
-
-const keptOf = ({ events }: Analysis): KeptEvent[] =>
-  events.flatMap(({ kind, delayS }) => (kind === 'ghost' ? [] : [{ kind, delayS }]));

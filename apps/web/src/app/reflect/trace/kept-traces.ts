@@ -12,12 +12,7 @@ import {
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import type { KeptTrace } from '@near-spoke/contract/reflect';
-import {
-  compareTraces,
-  movedSentence,
-  type KeptEvent,
-  type ShiftOf,
-} from '@near-spoke/core/reflect/place';
+import { compareTraces, movedSentence, type ShiftOf } from '@near-spoke/core/reflect/place';
 import type { Uncertain } from '@near-spoke/core/units';
 import { KeptFiles } from '../../files/kept-files';
 import { sha256Of } from '../../files/sha256-of';
@@ -26,6 +21,7 @@ import { Deeds } from '../../shell/deeds';
 import { Unbroken } from '../../shell/unbroken';
 import { taken } from '../../store/facts/taken';
 import { TraceWork, bytesOf, type TraceFile } from '../trace-work';
+import { keptEvents } from './kept-events';
 import type { ShownEvent } from './shown-event';
 
 /** Places of a trace that are kept with it at most. */
@@ -130,13 +126,7 @@ export class KeptTraces {
       this.hash() !== '' &&
       this.rows().every((row) => row.blob !== this.hash()),
   );
-  private readonly kept = computed(() =>
-    this.events()
-      .flatMap(({ kind, delayS }): KeptEvent[] =>
-        kind === 'hand' || kind === 'ghost' ? [] : [{ kind, delayS }],
-      )
-      .slice(0, MOST_EVENTS),
-  );
+  private readonly kept = computed(() => keptEvents(this.events()).slice(0, MOST_EVENTS));
   /** What has become of each place since the one that is laid over. */
   protected readonly compared = computed(() => {
     const [over, factor] = [this.over(), this.velocity().value];
