@@ -9,6 +9,14 @@ export interface Weighed {
   readonly shares: readonly number[];
 }
 
+/** Fits a guess to the whole of what was measured; up to a cost beyond which it is not asked for. */
+export type Refit = (guess: Guess, mostCost?: number) => Fit;
+
+/** What is off by so many squares of standard deviations more is out of the question. */
+const OUT_OF_QUESTION = 40;
+const mostCostBeside = (best: Fit): number =>
+  plainly(best) + OUT_OF_QUESTION * reducedChiSquared(best);
+
 /** A change in every kind that it could be of. An end is one only behind all others. */
 function alike(change: Change, last: boolean): Change[] {
   const kinds = ofKinds(change);
@@ -19,9 +27,8 @@ function alike(change: Change, last: boolean): Change[] {
  * Each change of a fit in every kind that it could be of, all the rest fitted again: the best is kept,
  * and how much the others would have to be explained away tells how sure it is.
  *
- * @param refit from a guess, over the whole of what was measured
  */
-export function weighKinds(grown: Fit, refit: (guess: Guess) => Fit): Weighed {
+export function weighKinds(grown: Fit, refit: Refit): Weighed {
   const { changes } = grown.guess.line;
   const first = refit(withChanges(grown.guess, shorterBranch(changes)));
   let best = withoutTrifles(withBranches(withPlainPairs(first, refit), refit), refit);
@@ -30,9 +37,10 @@ export function weighKinds(grown: Fit, refit: (guess: Guess) => Fit): Weighed {
     const change = best.guess.line.changes[index] as Change;
     const last = index === best.guess.line.changes.length - 1;
     const { guess } = best;
+    const mostCost = mostCostBeside(best);
     const others = alike(change, last)
       .filter(({ kind }) => kind !== change.kind)
-      .map((one) => refit(withChanges(guess, guess.line.changes.with(index, one))));
+      .map((one) => refit(withChanges(guess, guess.line.changes.with(index, one)), mostCost));
     const all = [best, ...others];
     const least = all.reduce((one, other) => (plainly(other) < plainly(one) ? other : one));
     // A fit that is off by more than noise tells less of the difference; none that has lost its order any.
@@ -50,23 +58,26 @@ export function weighKinds(grown: Fit, refit: (guess: Guess) => Fit): Weighed {
 const TRIFLE = 0.008;
 
 /** Changes that nothing is lost without are none. */
-function withoutTrifles(first: Fit, refit: (guess: Guess) => Fit): Fit {
+function withoutTrifles(first: Fit, refit: Refit): Fit {
   let best = first;
   for (let index = first.guess.line.changes.length - 1; index >= 0; index -= 1) {
     const { changes } = best.guess.line;
     const change = changes[index];
     if (!change || change.kind === 'tap') continue;
     if (Math.abs(change.size) > Math.max(TRIFLE, 3 * spreadOf(best, `size ${index}`))) continue;
-    const tried = refit(withChanges(best.guess, changes.toSpliced(index, 1)));
+    const tried = refit(
+      withChanges(best.guess, changes.toSpliced(index, 1)),
+      mostCostBeside(best),
+    );
     if (plainly(tried) < plainly(best) + FEWER) best = tried;
   }
   return best;
 }
 
 /** Down and up again may be a branch, which has one change fewer. */
-function withBranches(first: Fit, refit: (guess: Guess) => Fit): Fit {
+function withBranches(first: Fit, refit: Refit): Fit {
   return pairsAsTaps(first.guess.line.changes).reduce((best, changes) => {
-    const tried = refit(withChanges(first.guess, changes));
+    const tried = refit(withChanges(first.guess, changes), mostCostBeside(best));
     return plainly(tried) < plainly(best) + FEWER ? tried : best;
   }, first);
 }
@@ -75,7 +86,7 @@ function withBranches(first: Fit, refit: (guess: Guess) => Fit): Fit {
 const FEWER = 9;
 
 /** A resistance in the way and one across, one right behind the other, may be a piece of other cable. */
-function withPlainPairs(first: Fit, refit: (guess: Guess) => Fit): Fit {
+function withPlainPairs(first: Fit, refit: Refit): Fit {
   const { changes } = first.guess.line;
   const odd = ({ kind }: Change) => kind === 'series' || kind === 'shunt';
   return changes.reduce((best, change, index) => {
@@ -84,7 +95,7 @@ function withPlainPairs(first: Fit, refit: (guess: Guess) => Fit): Fit {
     const plain = best.guess.line.changes.map((one, place) =>
       place === index || place === index + 1 ? { ...one, kind: 'step' as const } : one,
     );
-    const tried = refit(withChanges(best.guess, plain));
+    const tried = refit(withChanges(best.guess, plain), mostCostBeside(best));
     return plainly(tried) < plainly(best) ? tried : best;
   }, first);
 }

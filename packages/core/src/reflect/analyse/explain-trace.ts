@@ -2,9 +2,9 @@ import { riseOf } from '../line/launch';
 import { beside, reflectionAt } from '../line/reflection';
 import type { Tee } from '../line/ratio';
 import type { Trace } from '../../formats/captures';
-import { weighKinds, type Weighed } from './alternatives';
+import { weighKinds, type Refit, type Weighed } from './alternatives';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
-import { fitGuess, WEIGHING, type Fit } from './fit-guess';
+import { fitGuess, WEIGHING } from './fit-guess';
 import { fitTo, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
 import { growAlong } from './grow-along';
 import type { Guess } from './guess';
@@ -168,15 +168,15 @@ function search(tries: readonly Try[], way: Way, checkpoint: Checkpoint): Search
 }
 
 /** Everything is fitted once more, what an edge’s form hardly tells too; up to where a trace is explained. */
-function refitOf(prior: Prior, bench: BenchTrace, to: number): (guess: Guess) => Fit {
+function refitOf(prior: Prior, bench: BenchTrace, to: number): Refit {
   const free = { ...prior, dielectric: ANY_DIELECTRIC };
-  return (guess) =>
+  return (guess, mostCost) =>
     fitGuess(
       guess,
       parametersOf(guess, free, bench, true),
       { ...bench.measured, to },
       bench.prediction,
-      WEIGHING,
+      { ...WEIGHING, mostCost },
     );
 }
 

@@ -33,8 +33,8 @@ export interface Fit {
   /** With what the priors add. */
   readonly cost: number;
   readonly parameters: readonly Parameter[];
-  /** Of the parameters in their order, for a noise as told; null where they could not be told apart. */
-  readonly covariance: Matrix | null;
+  /** Of the parameters in their order, for a noise as told; null where they could not be told apart. Few are asked. */
+  readonly covariance: () => Matrix | null;
 }
 
 /** How hard a fit is tried. */
@@ -44,7 +44,12 @@ export interface Pains {
   readonly leastGain: number;
   /** Or less than this share of what a fit is off by beyond noise: it will not come right any more. */
   readonly leastShare: number;
+  /** What costs more than this is not asked for: a fit that comes no nearer to it is given up. */
+  readonly mostCost?: number | undefined;
 }
+/** So many rounds in a row that gain less than this share of what is still too much are enough to give up. */
+const POOR_ROUNDS = 3;
+const POOR_SHARE = 0.2;
 /** While a search finds its way: kinds differ by more than this leaves. */
 export const SEARCHING: Pains = { rounds: 12, leastGain: 0.3, leastShare: 0.01 };
 /** For what is told: what is left changes nothing. */
@@ -59,12 +64,13 @@ export function fitGuess(
   parameters: readonly Parameter[],
   measured: Measured,
   prediction: Prediction,
-  { rounds, leastGain, leastShare }: Pains,
+  { rounds, leastGain, leastShare, mostCost = Infinity }: Pains,
 ): Fit {
   let guess = start;
   let now = costOf(guess, parameters, measured, prediction.values(guess, measured.to));
   let damping = 1e-3;
   let normal = null as Normal | null;
+  let poor = 0;
   for (let round = 0; round < rounds; round += 1) {
     normal ??= normalOf(guess, parameters, measured, prediction, now.residuals);
     const room = parameters.map(({ get, least, most, scale }) => ({
@@ -86,6 +92,8 @@ export function fitGuess(
       next = parameter.set(next, bounded);
     }
     const then = costOf(next, parameters, measured, prediction.values(next, measured.to));
+    const tooMuch = now.cost - mostCost;
+    poor = tooMuch > 0 && now.cost - then.cost < POOR_SHARE * tooMuch ? poor + 1 : 0;
     if (then.cost <= now.cost) {
       const gain = now.cost - then.cost;
       [guess, now] = [next, then];
@@ -98,15 +106,21 @@ export function fitGuess(
       damping *= 8;
       if (damping > 1e8) break;
     }
+    if (poor >= POOR_ROUNDS) break;
   }
-  normal ??= normalOf(guess, parameters, measured, prediction, now.residuals);
+  const found = guess;
+  let covariance: Matrix | null | undefined;
   return {
     guess,
     chi2: now.chi2,
     cost: now.cost,
     count: now.count,
     parameters,
-    covariance: covarianceOf(normal, parameters),
+    covariance: () =>
+      (covariance ??= covarianceOf(
+        normal ?? normalOf(found, parameters, measured, prediction, now.residuals),
+        parameters,
+      )),
   };
 }
 
@@ -233,9 +247,10 @@ function covarianceOf({ matrix }: Normal, parameters: readonly Parameter[]): Mat
 }
 
 /** Standard uncertainty of one parameter, by its name; infinite where the fit could not tell. */
-export function spreadOf({ parameters, covariance }: Fit, name: string): number {
+export function spreadOf({ parameters, covariance: covarianceOfFit }: Fit, name: string): number {
   const index = parameters.findIndex((parameter) => parameter.name === name);
   if (index < 0) return 0;
+  const covariance = covarianceOfFit();
   return covariance ? Math.sqrt(Math.max(0, covariance.get(index, index))) : Infinity;
 }
 

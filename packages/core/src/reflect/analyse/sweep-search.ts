@@ -1,3 +1,4 @@
+import type { Refit } from './alternatives';
 import { bandsOf, firstEcho, type Band, type FirstEcho } from './first-echo';
 import {
   fitGuess,
@@ -29,7 +30,7 @@ export interface SweepSearch {
   /** A fit in few of the points, while the search finds its way. */
   readonly fitted: (guess: Guess) => Fit;
   /** A fit in more of them, for what is told. */
-  readonly refit: (guess: Guess) => Fit;
+  readonly refit: Refit;
   /** The first echo that a fit leaves unexplained; null where there is none. */
   readonly leftBy: (fit: Fit) => FirstEcho | null;
   /** Whether much is left over. */
@@ -144,7 +145,7 @@ export function sweepSearch(sweep: Reflection, prior: Prior): SweepSearch {
     left: () => left,
     allow: (fits) => (left = Math.max(left, fits)),
     fitted,
-    refit: (guess) => weighed.fit(guess, WEIGHING),
+    refit: (guess, mostCost) => weighed.fit(guess, { ...WEIGHING, mostCost }),
     leftBy,
     isOff: (fit) => (leftBy(fit)?.ratio ?? 0) > MUCH_LEFT,
     placed,

@@ -1,7 +1,7 @@
-import type { Joint, Line, Section, Termination } from './line';
+import type { Joint, Line, Loss, Section, Termination } from './line';
 import { acrossStub, impedanceOf, type InputImpedance, type Seen } from './input-impedance';
 import type { Media } from './medium';
-import { addTo, blank, over, plus, scaled, times, type Plane } from './plane';
+import { addTo, blank, multiplyIn, plus, times, type Plane } from './plane';
 
 /**
  * How much what is told of a line changes when its parts change a little: each by what its own piece or
@@ -9,7 +9,8 @@ import { addTo, blank, over, plus, scaled, times, type Plane } from './plane';
  *
  * @param seen of the line as it is
  * @param slope what a little more volts and amperes at the near end make of what is told
- * @param moved the same line with parts changed a little; of the same kinds
+ * @param moved the same line with parts changed a little; of the same kinds. Where a loss changes, it does in
+ *   every piece that has it
  * @returns for each of them the difference, to the first order
  */
 export function jacobianAlong(
@@ -21,19 +22,25 @@ export function jacobianAlong(
 ): Plane[] {
   const size = slope.num.re.length;
   const out = moved.map(() => blank(size));
+  const losses = new Map<Loss, OfLoss>();
   let here = slope;
   for (const [i, section] of line.sections.entries()) {
     const piece = pieceOf(section, media, scales[i] as Float64Array);
     const effect = effectOf(piece, far[i] as InputImpedance, here);
-    const perDelay = times(media.of(section.loss).wave, effect.ofExponent);
-    for (const [q, other] of moved.entries())
-      addPiece(
-        out[q] as Plane,
-        section,
-        other.sections[i] as Section,
-        { ...effect, perDelay },
-        media,
-      );
+    const perDelay = multiplyIn(effect.ofExponent, media.of(section.loss).wave);
+    const ofLoss = losses.get(section.loss) ?? { delay: blank(size), share: blank(size), is: [] };
+    losses.set(section.loss, ofLoss);
+    // What a loss does grows with the wave that is there already: by shares of it, all pieces together.
+    addTo(ofLoss.delay, section.delayS, perDelay);
+    addTo(ofLoss.share, 1, effect.ofShare);
+    for (const [q, other] of moved.entries()) {
+      const is = other.sections[i] as Section;
+      const plane = out[q] as Plane;
+      if (is.delayS !== section.delayS) addTo(plane, is.delayS - section.delayS, perDelay);
+      if (is.impedanceOhm !== section.impedanceOhm)
+        addTo(plane, is.impedanceOhm / section.impedanceOhm - 1, effect.ofShare);
+      if (is.loss !== section.loss) ofLoss.is[q] = is.loss;
+    }
     here = throughPiece(piece, here);
     const joint = line.joints[i];
     if (joint) {
@@ -46,7 +53,38 @@ export function jacobianAlong(
     for (const [q, other] of moved.entries())
       addEnd(out[q] as Plane, section, line.termination, other, here, media);
   }
+  for (const [was, { delay, share, is }] of losses)
+    for (const [q, after] of is.entries()) {
+      if (!after) continue;
+      const [before, then] = [media.of(was), media.of(after)];
+      addGrown(out[q] as Plane, before.wave, then.wave, delay);
+      addGrown(out[q] as Plane, before.impedance, then.impedance, share);
+    }
   return out;
+}
+
+/** What all pieces of one loss do together, where their waves and impedances grow by a share; and the losses after. */
+interface OfLoss {
+  readonly delay: Plane;
+  readonly share: Plane;
+  readonly is: (Loss | undefined)[];
+}
+
+/** So much of an effect as the share that something grew by, point by point. */
+function addGrown(out: Plane, was: Plane, is: Plane, effect: Plane): void {
+  for (let k = 0; k < out.re.length; k += 1) {
+    const re = was.re[k] as number;
+    const im = was.im[k] as number;
+    const moreRe = (is.re[k] as number) - re;
+    const moreIm = (is.im[k] as number) - im;
+    const all = re * re + im * im;
+    const byRe = (moreRe * re + moreIm * im) / all;
+    const byIm = (moreIm * re - moreRe * im) / all;
+    const eRe = effect.re[k] as number;
+    const eIm = effect.im[k] as number;
+    out.re[k] = (out.re[k] as number) + byRe * eRe - byIm * eIm;
+    out.im[k] = (out.im[k] as number) + byRe * eIm + byIm * eRe;
+  }
 }
 
 interface Piece {
@@ -140,28 +178,6 @@ function effectOf(
     ofShare.im[k] = (1 - eRe) * cIm - eIm * cRe;
   }
   return { ofExponent, ofShare };
-}
-
-/** The effects of pieces that are changed; `perDelay` is that of a second more. */
-function addPiece(
-  out: Plane,
-  was: Section,
-  is: Section,
-  { ofExponent, ofShare, perDelay }: ReturnType<typeof effectOf> & { readonly perDelay: Plane },
-  media: Media,
-): void {
-  if (is.loss === was.loss) {
-    if (is.delayS !== was.delayS) addTo(out, is.delayS - was.delayS, perDelay);
-    if (is.impedanceOhm !== was.impedanceOhm)
-      addTo(out, is.impedanceOhm / was.impedanceOhm - 1, ofShare);
-    return;
-  }
-  const [before, after] = [media.of(was.loss), media.of(is.loss)];
-  const exponent = plus(scaled(after.wave, is.delayS), -was.delayS, before.wave);
-  addTo(out, 1, times(exponent, ofExponent));
-  const grown = is.impedanceOhm / was.impedanceOhm;
-  const share = over(plus(scaled(after.impedance, grown), -1, before.impedance), before.impedance);
-  addTo(out, 1, times(share, ofShare));
 }
 
 /** Volts and amperes at the far side, by those before and what stands across of a branch. */
