@@ -73,8 +73,8 @@ export function benchTrace(trace: Trace, survey: Survey, riseS: number): BenchTr
 }
 
 /** Samples of a coarse trace, and of a fine one from which it is worth the trouble. */
-const COARSE_SAMPLES = 400;
-const WORTH = 3;
+const COARSE_SAMPLES = 296;
+const WORTH = 4;
 /** From one coarse sample to the next, in deviations of the bell that smooths them: all is still in them. */
 const SPACING = 2;
 /** Points of the grid to a coarse sample: beyond them the bell leaves nothing. */
@@ -87,7 +87,7 @@ const BELL_REACH = 4;
  * in it much faster. Null where there is little to gain.
  */
 export function coarseBench(fine: BenchTrace): BenchTrace | null {
-  const by = Math.floor(fine.count / COARSE_SAMPLES);
+  const by = Math.ceil(fine.count / COARSE_SAMPLES);
   if (by < WORTH) return null;
   const sdSamples = by / SPACING;
   const reach = Math.ceil(BELL_REACH * sdSamples);

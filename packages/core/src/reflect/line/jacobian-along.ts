@@ -104,16 +104,22 @@ const pieceOf = (section: Section, media: Media, scale: Float64Array): Piece => 
 function throughPiece({ left, ohm, scale }: Piece, { num, den }: InputImpedance): InputImpedance {
   const size = scale.length;
   const out: InputImpedance = { num: blank(size), den: blank(size) };
+  const { re: leftRe, im: leftIm } = left;
+  const { re: ohmRe, im: ohmIm } = ohm;
+  const { re: numRe, im: numIm } = num;
+  const { re: denRe, im: denIm } = den;
+  const { re: outNumRe, im: outNumIm } = out.num;
+  const { re: outDenRe, im: outDenIm } = out.den;
   for (let k = 0; k < size; k += 1) {
-    const eRe = left.re[k] as number;
-    const eIm = left.im[k] as number;
-    const zRe = ohm.re[k] as number;
-    const zIm = ohm.im[k] as number;
+    const eRe = leftRe[k] as number;
+    const eIm = leftIm[k] as number;
+    const zRe = ohmRe[k] as number;
+    const zIm = ohmIm[k] as number;
     const by = scale[k] as number;
-    const nRe = (num.re[k] as number) * by;
-    const nIm = (num.im[k] as number) * by;
-    const dRe = (den.re[k] as number) * by;
-    const dIm = (den.im[k] as number) * by;
+    const nRe = (numRe[k] as number) * by;
+    const nIm = (numIm[k] as number) * by;
+    const dRe = (denRe[k] as number) * by;
+    const dIm = (denIm[k] as number) * by;
     const all = zRe * zRe + zIm * zIm;
     const dzRe = (dRe * zRe + dIm * zIm) / all;
     const dzIm = (dIm * zRe - dRe * zIm) / all;
@@ -122,13 +128,13 @@ function throughPiece({ left, ohm, scale }: Piece, { num, den }: InputImpedance)
     const plusIm = nIm + dzIm;
     const lessRe = nRe - dzRe;
     const lessIm = nIm - dzIm;
-    out.num.re[k] = plusRe + eRe * lessRe - eIm * lessIm;
-    out.num.im[k] = plusIm + eRe * lessIm + eIm * lessRe;
+    outNumRe[k] = plusRe + eRe * lessRe - eIm * lessIm;
+    outNumIm[k] = plusIm + eRe * lessIm + eIm * lessRe;
     // Z (1 − e) n + (1 + e) d, which is Z times what e has the other sign in.
     const otherRe = plusRe - (eRe * lessRe - eIm * lessIm);
     const otherIm = plusIm - (eRe * lessIm + eIm * lessRe);
-    out.den.re[k] = zRe * otherRe - zIm * otherIm;
-    out.den.im[k] = zRe * otherIm + zIm * otherRe;
+    outDenRe[k] = zRe * otherRe - zIm * otherIm;
+    outDenIm[k] = zRe * otherIm + zIm * otherRe;
   }
   return out;
 }
@@ -145,20 +151,28 @@ function effectOf(
 ): { readonly ofExponent: Plane; readonly ofShare: Plane } {
   const size = scale.length;
   const [ofExponent, ofShare] = [blank(size), blank(size)];
+  const { re: leftRe, im: leftIm } = left;
+  const { re: ohmRe, im: ohmIm } = ohm;
+  const { re: numRe, im: numIm } = num;
+  const { re: denRe, im: denIm } = den;
+  const { re: voltsRe, im: voltsIm } = volts;
+  const { re: amperesRe, im: amperesIm } = amperes;
+  const { re: exponentRe, im: exponentIm } = ofExponent;
+  const { re: shareRe, im: shareIm } = ofShare;
   for (let k = 0; k < size; k += 1) {
-    const eRe = left.re[k] as number;
-    const eIm = left.im[k] as number;
-    const zRe = ohm.re[k] as number;
-    const zIm = ohm.im[k] as number;
+    const eRe = leftRe[k] as number;
+    const eIm = leftIm[k] as number;
+    const zRe = ohmRe[k] as number;
+    const zIm = ohmIm[k] as number;
     const by = scale[k] as number;
-    const rRe = (volts.re[k] as number) * by;
-    const rIm = (volts.im[k] as number) * by;
-    const qRe = (amperes.re[k] as number) * by;
-    const qIm = (amperes.im[k] as number) * by;
-    const nRe = num.re[k] as number;
-    const nIm = num.im[k] as number;
-    const dRe = den.re[k] as number;
-    const dIm = den.im[k] as number;
+    const rRe = (voltsRe[k] as number) * by;
+    const rIm = (voltsIm[k] as number) * by;
+    const qRe = (amperesRe[k] as number) * by;
+    const qIm = (amperesIm[k] as number) * by;
+    const nRe = numRe[k] as number;
+    const nIm = numIm[k] as number;
+    const dRe = denRe[k] as number;
+    const dIm = denIm[k] as number;
     const all = zRe * zRe + zIm * zIm;
     const qzRe = (qRe * zRe + qIm * zIm) / all;
     const qzIm = (qIm * zRe - qRe * zIm) / all;
@@ -170,12 +184,12 @@ function effectOf(
     const bIm = zdIm - nIm;
     const abRe = aRe * bRe - aIm * bIm;
     const abIm = aRe * bIm + aIm * bRe;
-    ofExponent.re[k] = eRe * abRe - eIm * abIm;
-    ofExponent.im[k] = eRe * abIm + eIm * abRe;
+    exponentRe[k] = eRe * abRe - eIm * abIm;
+    exponentIm[k] = eRe * abIm + eIm * abRe;
     const cRe = rRe * zdRe - rIm * zdIm - qzRe * nRe + qzIm * nIm;
     const cIm = rRe * zdIm + rIm * zdRe - qzRe * nIm - qzIm * nRe;
-    ofShare.re[k] = (1 - eRe) * cRe + eIm * cIm;
-    ofShare.im[k] = (1 - eRe) * cIm - eIm * cRe;
+    shareRe[k] = (1 - eRe) * cRe + eIm * cIm;
+    shareIm[k] = (1 - eRe) * cIm - eIm * cRe;
   }
   return { ofExponent, ofShare };
 }
@@ -233,7 +247,7 @@ function addEnd(
 ): void {
   const otherEnd = other.termination;
   if (end.kind === 'resistor' && otherEnd.kind === 'resistor')
-    addTo(out, otherEnd.ohm - end.ohm, volts);
+    if (otherEnd.ohm !== end.ohm) addTo(out, otherEnd.ohm - end.ohm, volts);
   const last = other.sections.at(-1) as Section;
   if (
     end.kind !== 'matched' ||
