@@ -1,5 +1,5 @@
 import FFT from 'fft.js';
-import type { Plane } from './plane';
+import { blank, type Plane } from './plane';
 
 /**
  * A grid of times and the points of the complex frequency plane that go with it: a line parallel to the
@@ -40,6 +40,7 @@ export function gridOf(size: number, intervalS: number): Grid {
   const fft = new FFT(size);
   const spectrum = new Float64Array(2 * size);
   const times = new Float64Array(2 * size);
+  const nothing = blank(half);
   const rise = Float64Array.from(
     { length: size },
     (_, n) => Math.exp(damping * n * intervalS) / intervalS,
@@ -62,18 +63,20 @@ export function gridOf(size: number, intervalS: number): Grid {
     },
     toTime: (a, b, outA, outB) => {
       // Both are real in time: one rides on the other's imaginary part.
+      const { re: aRe, im: aIm } = a;
+      const { re: bRe, im: bIm } = b ?? nothing;
       for (let k = 0; k < half; k += 1) {
-        const aRe = a.re[k] as number;
         // At the ends of the axis a real signal's spectrum is real.
         const edge = k === 0 || k === half - 1;
-        const aIm = edge ? 0 : (a.im[k] as number);
-        const bRe = b ? (b.re[k] as number) : 0;
-        const bIm = b && !edge ? (b.im[k] as number) : 0;
-        spectrum[2 * k] = aRe - bIm;
-        spectrum[2 * k + 1] = aIm + bRe;
+        const x = aRe[k] as number;
+        const y = edge ? 0 : (aIm[k] as number);
+        const u = bRe[k] as number;
+        const v = edge ? 0 : (bIm[k] as number);
+        spectrum[2 * k] = x - v;
+        spectrum[2 * k + 1] = y + u;
         if (edge) continue;
-        spectrum[2 * (size - k)] = aRe + bIm;
-        spectrum[2 * (size - k) + 1] = bRe - aIm;
+        spectrum[2 * (size - k)] = x + v;
+        spectrum[2 * (size - k) + 1] = u - y;
       }
       fft.inverseTransform(times, spectrum);
       for (let n = 0; n < size; n += 1) {

@@ -91,17 +91,23 @@ function throughPiece(section: Section, { num, den }: InputImpedance, media: Med
   const ohm = impedanceOf(section, media);
   const here: InputImpedance = { num: blank(media.size), den: blank(media.size) };
   const scale = new Float64Array(media.size);
+  const { re: leftRe, im: leftIm } = left;
+  const { re: ohmRe, im: ohmIm } = ohm;
+  const { re: numRe, im: numIm } = num;
+  const { re: denRe, im: denIm } = den;
+  const { re: hereNumRe, im: hereNumIm } = here.num;
+  const { re: hereDenRe, im: hereDenIm } = here.den;
   for (let k = 0; k < media.size; k += 1) {
-    const nRe = num.re[k] as number;
-    const nIm = num.im[k] as number;
-    const dRe = den.re[k] as number;
-    const dIm = den.im[k] as number;
-    const zRe = ohm.re[k] as number;
-    const zIm = ohm.im[k] as number;
+    const nRe = numRe[k] as number;
+    const nIm = numIm[k] as number;
+    const dRe = denRe[k] as number;
+    const dIm = denIm[k] as number;
+    const zRe = ohmRe[k] as number;
+    const zIm = ohmIm[k] as number;
     const zdRe = zRe * dRe - zIm * dIm;
     const zdIm = zRe * dIm + zIm * dRe;
-    const eRe = left.re[k] as number;
-    const eIm = left.im[k] as number;
+    const eRe = leftRe[k] as number;
+    const eIm = leftIm[k] as number;
     const backRe = eRe * (nRe - zdRe) - eIm * (nIm - zdIm);
     const backIm = eRe * (nIm - zdIm) + eIm * (nRe - zdRe);
     const goRe = nRe + zdRe;
@@ -110,10 +116,10 @@ function throughPiece(section: Section, { num, den }: InputImpedance, media: Med
     const all = by / (zRe * zRe + zIm * zIm);
     const lessRe = (goRe - backRe) * all;
     const lessIm = (goIm - backIm) * all;
-    here.num.re[k] = (goRe + backRe) * by;
-    here.num.im[k] = (goIm + backIm) * by;
-    here.den.re[k] = lessRe * zRe + lessIm * zIm;
-    here.den.im[k] = lessIm * zRe - lessRe * zIm;
+    hereNumRe[k] = (goRe + backRe) * by;
+    hereNumIm[k] = (goIm + backIm) * by;
+    hereDenRe[k] = lessRe * zRe + lessIm * zIm;
+    hereDenIm[k] = lessIm * zRe - lessRe * zIm;
     scale[k] = by;
   }
   return { here, scale };
