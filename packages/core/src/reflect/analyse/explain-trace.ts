@@ -5,9 +5,9 @@ import type { Trace } from '../../formats/captures';
 import { weighKinds, type Refit, type Weighed } from './alternatives';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
 import { fitGuess, WEIGHING } from './fit-guess';
-import { fitTo, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import { fitTo, launchEndOf, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
 import { growAlong } from './grow-along';
-import type { Guess } from './guess';
+import { withChanges, type Guess } from './guess';
 import { lookAtTrace } from './look-at-trace';
 import { lossBySkin, scopeInput, type Prior } from './parameter';
 import { plainly } from './plainly';
@@ -202,8 +202,11 @@ function finer(
   },
 ): Weighed {
   const { prior, bench, agreedS, checkpoint } = fine;
-  // Of its form a coarse trace tells little: a lower and wider pulse is as good there.
-  const again = { ...fit.guess, launch: { ...launch, atS: fit.guess.launch.atS } };
+  // Of its form a coarse trace tells little: a lower and wider pulse is as good there. The launch itself does.
+  const formless = { ...fit.guess, launch: { ...launch, atS: fit.guess.launch.atS } };
+  const alone = withChanges(formless, []);
+  const { guess: formed } = fitTo(alone, prior, bench, launchEndOf(alone, bench), true).fit;
+  const again = withChanges(formed, fit.guess.line.changes);
   const to = Math.min(bench.count, Math.floor(agreedS / bench.intervalS));
   const fitted = [again, fit.guess].reduce<Grown | null>(
     (best, guess) =>
