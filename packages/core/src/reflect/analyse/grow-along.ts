@@ -52,7 +52,8 @@ export function growAlong(
     const { guess } = now.fit;
     const plain = fitted(guess, SEARCHING);
     // What is there may go to and fro between what is supposed already, if that is of other kinds.
-    now = explains(plain) ? plain : better(bestOf(asItIs(guess), fitted), plain);
+    const again = explains(plain) || !mayReturn(guess, place, bench) ? [] : asItIs(guess);
+    now = again.length > 0 ? better(bestOf(again, fitted), plain) : plain;
     if (!explains(now)) now = better(bestOf(supposed(guess, place, bench, to), fitted), now);
     // A short piece, or what is there besides, looks like one place.
     if (!explains(now)) {
@@ -89,6 +90,29 @@ function bestOf(
     .slice(0, FITTED)
     .map(({ fit }) => fitted(fit.guess, SEARCHING))
     .reduce<Grown | null>((best, one) => (best ? better(one, best) : one), null);
+}
+
+/** So often a wave goes through a piece again before what is left of it is too little. */
+const MOST_PASSES = 4;
+/** An echo is seen up to so many edges from where it is. */
+const SEEN_EDGES = 3;
+
+/** Whether a wave that goes to and fro between the changes of a guess may come back when something is seen. */
+function mayReturn({ line }: Guess, { delayS, smearedS }: Looked, bench: BenchTrace): boolean {
+  const nearS = SEEN_EDGES * bench.edge * bench.intervalS + smearedS;
+  const pieces = line.changes.flatMap(({ delayS: one, stubS }, index) => [
+    one - (line.changes[index - 1]?.delayS ?? 0),
+    ...(stubS > 0 ? [stubS] : []),
+  ]);
+  const reach = (from: number, rest: readonly number[]): boolean => {
+    if (Math.abs(from - delayS) < nearS) return true;
+    const [piece, ...others] = rest;
+    if (piece === undefined || from > delayS + nearS) return false;
+    return Array.from({ length: MOST_PASSES + 1 }, (_, passes) => passes).some((passes) =>
+      reach(from + passes * piece, others),
+    );
+  };
+  return reach(0, pieces);
 }
 
 /** What is supposed so far in every other kind that its changes may be. */
