@@ -73,7 +73,7 @@ export function benchTrace(trace: Trace, survey: Survey, riseS: number): BenchTr
 }
 
 /** Samples of a coarse trace, and of a fine one from which it is worth the trouble. */
-const COARSE_SAMPLES = 296;
+const COARSE_SAMPLES = 330;
 const WORTH = 4;
 /** From one coarse sample to the next, in deviations of the bell that smooths them: all is still in them. */
 const SPACING = 2;

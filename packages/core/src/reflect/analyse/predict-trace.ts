@@ -14,6 +14,9 @@ export type Smoothing =
   | { readonly kind: 'mean'; readonly overS: number }
   | { readonly kind: 'bell'; readonly sdS: number };
 
+/** A grid is so much longer than what is asked of it: at its very end what comes round is a few parts in 1e5. */
+const ROOM = 1.03;
+
 /**
  * What a guess predicts at the tee, sample by sample from a trace's first on. The grid is as long as the
  * samples asked for need, so that a beginning is worked out faster than the whole.
@@ -23,7 +26,7 @@ export type Smoothing =
 export function predictTrace(intervalS: number, finer: number, smoothing: Smoothing): Prediction {
   const benches = new Map<number, Bench>();
   const benchOf = (count: number): Bench => {
-    const size = sizeFor(count * finer * 1.15);
+    const size = sizeFor(count * finer * ROOM);
     const known = benches.get(size);
     if (known) return known;
     const made = benchOfSize(size, intervalS / finer, smoothing);
