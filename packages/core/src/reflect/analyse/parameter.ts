@@ -110,17 +110,28 @@ export function teeParameters({ tee }: Guess): Parameter[] {
 export function shapeParameters(guess: Guess): Parameter[] {
   const { launch } = guess;
   const edge = Math.max(launch.rampS, 2 * launch.bellS, launch.poleS);
-  const own = (name: 'rampS' | 'bellS' | 'poleS'): Parameter => ({
+  // Of a ramp and a bell the squares count: the first of either would hardly be seen to change anything.
+  const squared = (name: 'rampS' | 'bellS'): Parameter => ({
     name,
-    get: (one) => one.launch[name],
-    set: (one, value) => withLaunch(one, { [name]: value }),
+    get: (one) => one.launch[name] ** 2,
+    set: (one, value) => withLaunch(one, { [name]: Math.sqrt(value) }),
+    scale: edge ** 2 / 4,
+    least: 0,
+    most: (20 * edge) ** 2,
+    prior: { mean: launch[name] ** 2, sd: edge ** 2 },
+    of: 'launch',
+  });
+  const pole: Parameter = {
+    name: 'poleS',
+    get: (one) => one.launch.poleS,
+    set: (one, poleS) => withLaunch(one, { poleS }),
     scale: edge / 2,
     least: 0,
     most: 20 * edge,
-    prior: { mean: launch[name], sd: edge },
+    prior: { mean: launch.poleS, sd: edge },
     of: 'launch',
-  });
-  const list = [own('rampS'), own('bellS'), own('poleS')];
+  };
+  const list = [squared('rampS'), squared('bellS'), pole];
   if (launch.widthS !== null)
     list.push({
       name: 'width',

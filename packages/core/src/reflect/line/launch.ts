@@ -84,7 +84,7 @@ export function launchSlope(launch: Launch, moved: Launch, plane: Plane): Plane 
   const laterS = moved.atS - launch.atS;
   const bell = (moved.bellS ** 2 - launch.bellS ** 2) / 2;
   const pole = moved.poleS - launch.poleS;
-  const ramp = moved.rampS - launch.rampS;
+  const ramp = moved.rampS ** 2 - launch.rampS ** 2;
   const widerS = (moved.widthS ?? 0) - (launch.widthS ?? 0);
   for (let k = 0; k < plane.re.length; k += 1) {
     const a = plane.re[k] as number;
@@ -119,22 +119,20 @@ export function launchSlope(launch: Launch, moved: Launch, plane: Plane): Plane 
 /** Ramps shorter than this many periods are told by the first term of their series. */
 const SHORT = 0.01;
 
-/** Of the logarithm of sinh(x) over x, x = s·ramp/2, by the ramp: s/2 (coth x − 1/x). */
+/** Of the logarithm of sinh(x) over x, x = s·ramp/2, by the ramp's square: s/(4 ramp) (coth x − 1/x), at none s²/24. */
 function rampSlope(a: number, b: number, rampS: number): { re: number; im: number } {
   const x = (a * rampS) / 2;
   const y = (b * rampS) / 2;
-  if (Math.hypot(x, y) < SHORT)
-    return { re: (rampS * (a * a - b * b)) / 12, im: (rampS * 2 * a * b) / 12 };
-  const coth = dividedBy(
-    Math.cosh(x) * Math.cos(y),
-    Math.sinh(x) * Math.sin(y),
-    Math.sinh(x) * Math.cos(y),
-    Math.cosh(x) * Math.sin(y),
-  );
+  if (Math.hypot(x, y) < SHORT) return { re: (a * a - b * b) / 24, im: (2 * a * b) / 24 };
+  const growing = Math.cosh(x);
+  const growth = Math.sinh(x);
+  const along = Math.cos(y);
+  const turned = Math.sin(y);
+  const coth = dividedBy(growing * along, growth * turned, growth * along, growing * turned);
   const one = dividedBy(1, 0, x, y);
   const re = coth.re - one.re;
   const im = coth.im - one.im;
-  return { re: (a * re - b * im) / 2, im: (a * im + b * re) / 2 };
+  return { re: (a * re - b * im) / (4 * rampS), im: (a * im + b * re) / (4 * rampS) };
 }
 
 function dividedBy(re: number, im: number, byRe: number, byIm: number) {
