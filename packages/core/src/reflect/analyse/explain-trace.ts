@@ -86,7 +86,7 @@ export function explainTrace(
       : finer(found, best.start, {
           prior: best.prior,
           bench,
-          agreedS: best.grown.to * searched.bench.intervalS,
+          agreedS: agreedS(searched),
           checkpoint: (share) => checkpoint(0.8 + 0.2 * share),
         });
   const misfit = misfitOf(weighed.fit.guess, bench);
@@ -148,6 +148,10 @@ interface Searched {
 /** Up to when a search explains what was measured, on the grid’s own time. */
 const explainedS = ({ best: { grown }, bench }: Searched): number =>
   grown.misfit ? grown.misfit.index * bench.intervalS : Infinity;
+
+/** Up to when it was fitted; what is behind the last of few samples is less than one of them. */
+const agreedS = ({ best: { grown }, bench }: Searched): number =>
+  grown.to === bench.count ? Infinity : grown.to * bench.intervalS;
 
 /** The try that explains a trace best. What was tried first is likelier: another has to be clearly better. */
 function search(tries: readonly Try[], way: Way, checkpoint: Checkpoint): Searched {
