@@ -65,10 +65,7 @@ function withoutTrifles(first: Fit, refit: Refit): Fit {
     const change = changes[index];
     if (!change || change.kind === 'tap') continue;
     if (Math.abs(change.size) > Math.max(TRIFLE, 3 * spreadOf(best, `size ${index}`))) continue;
-    const tried = refit(
-      withChanges(best.guess, changes.toSpliced(index, 1)),
-      mostCostBeside(best),
-    );
+    const tried = refit(withChanges(best.guess, changes.toSpliced(index, 1)), mostCostBeside(best));
     if (plainly(tried) < plainly(best) + FEWER) best = tried;
   }
   return best;

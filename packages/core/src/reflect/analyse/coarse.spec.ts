@@ -99,7 +99,7 @@ describe('A coarse trace', () => {
   });
 
   it('is none of a trace that is short anyway', () => {
-    expect(coarseBench(benchOf(0.01, 1000).bench)).toBeNull();
+    expect(coarseBench(benchOf(0.01, 900).bench)).toBeNull();
   });
 });
 

@@ -5,7 +5,15 @@ import type { Trace } from '../../formats/captures';
 import { weighKinds, type Refit, type Weighed } from './alternatives';
 import { benchTrace, coarseBench, type BenchTrace } from './bench-trace';
 import { fitGuess, WEIGHING } from './fit-guess';
-import { fitTo, launchEndOf, misfitOf, grow, parametersOf, type Checkpoint, type Grown } from './grow';
+import {
+  fitTo,
+  launchEndOf,
+  misfitOf,
+  grow,
+  parametersOf,
+  type Checkpoint,
+  type Grown,
+} from './grow';
 import { growAlong } from './grow-along';
 import { withChanges, type Guess } from './guess';
 import { lookAtTrace } from './look-at-trace';
