@@ -83,7 +83,8 @@ export function tellEvents({ fit, shares }: Weighed, telling: Telling): TraceEve
         shares[index] ?? 0.5,
         SUREST,
         change.delayS < telling.closeS ? OVERLAPPING : 1,
-        telling.isOff || (told.end && (isBranch || Math.abs(size) < NO_JOINT)) ? UNTOLD : 1,
+        telling.isOff ? UNTOLD : 1,
+        told.end ? (isBranch ? UNTOLD : surenessOfEnd(size)) : 1,
       ),
       ohm: NO_OHM.includes(told.kind) || change.kind === 'tap' ? null : ohmOf(change, before),
       branchS:
@@ -125,6 +126,15 @@ const SUREST = 0.99;
  * branch’s: with a matched line behind, nobody could tell the two apart.
  */
 const UNTOLD = 0.5;
+
+/**
+ * A resistance in the way of a matched line, or across it, gives back what an end of some ohms does, to the
+ * last figure. The more it gives back, the odder it would be.
+ */
+const surenessOfEnd = (size: number): number => {
+  const odd = (Math.abs(size) - NO_JOINT) / (NEARLY_ALL - NO_JOINT);
+  return UNTOLD + (SUREST - UNTOLD) * Math.min(1, Math.max(0, odd));
+};
 
 /** Of lines below 2 m, the bench finds about so many with every kind right. */
 const OVERLAPPING = 0.75;
