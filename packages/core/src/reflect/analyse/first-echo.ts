@@ -28,8 +28,12 @@ const MODEL_SHARE = 0.02;
 const NEARLY = 0.3;
 /** Resolutions about a place: what is predicted so near to it smears into it. */
 const SMEAR = 4;
-/** Resolutions behind the port that belong to it: what a calibration leaves over stands there. */
-const OF_THE_PORT = 2;
+/**
+ * Resolutions behind the port that belong to it: what a calibration leaves over stands there. What nothing else
+ * explains may yet lie nearer.
+ */
+export const OF_THE_PORT = 2;
+export const NEAR_THE_PORT = 0.8;
 
 export interface Band extends EchoTransform {
   readonly hz: readonly number[];
@@ -64,6 +68,7 @@ export interface Peak {
  * @param left all real parts of what a guess leaves over, then all imaginary ones
  * @param predicted the same of what it explains
  * @param sd of each part, of noise
+ * @param from so many resolutions behind the port
  * @returns null where nothing stands out
  */
 export function firstEcho(
@@ -72,8 +77,9 @@ export function firstEcho(
   predicted: Float64Array,
   sd: number,
   line: GuessedLine,
+  from = OF_THE_PORT,
 ): FirstEcho | null {
-  const peaks = bands.flatMap((band) => peaksOf(band, left, predicted, sd, line));
+  const peaks = bands.flatMap((band) => peaksOf(band, left, predicted, sd, line, from));
   const most = peaks.reduce((one, { ratio }) => Math.max(one, ratio), 0);
   const great = peaks.filter(({ ratio }) => ratio > Math.max(1, NEARLY * most));
   const first = great.reduce<Peak | null>(
@@ -113,12 +119,13 @@ export function peaksOf(
   predicted: Float64Array,
   sd: number,
   line: GuessedLine,
+  fromResolutions = OF_THE_PORT,
 ): Peak[] {
   const { sizes, delaysS } = band.echoesOf(left);
   const known = band.echoesOf(predicted).sizes;
   const stepS = delaysS[1] ?? 1;
   const smear = Math.ceil((SMEAR * band.resolutionS) / stepS);
-  const from = Math.ceil((OF_THE_PORT * band.resolutionS) / stepS);
+  const from = Math.ceil((fromResolutions * band.resolutionS) / stepS);
   const noise = STANDS_OUT * band.noiseShare * sd;
   const leftOver = shareLeftBy(band, line, delaysS);
   const peaks: Peak[] = [];

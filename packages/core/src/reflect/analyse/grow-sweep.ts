@@ -1,12 +1,12 @@
 import { beyondRange } from './beyond-range';
-import type { FirstEcho } from './first-echo';
+import { NEAR_THE_PORT, type FirstEcho } from './first-echo';
 import type { Fit } from './fit-guess';
 import type { Guess } from './guess';
 import type { Checkpoint } from './grow';
 import type { Prior } from './parameter';
 import { plainly } from './plainly';
 import type { Reflection } from './sweep-points';
-import { reachOf, sweepSearch, type Candidate, type SweepSearch } from './sweep-search';
+import { LEAST_FITS, lower, reachOf, sweepSearch, type Candidate, type SweepSearch } from './sweep-search';
 
 export interface GrownSweep extends Pick<SweepSearch, 'resolutionS' | 'refit' | 'leftBy'> {
   readonly fit: Fit;
@@ -28,11 +28,11 @@ export function growSweep(
   checkpoint: Checkpoint,
 ): GrownSweep {
   const search = sweepSearch(sweep, prior);
-  const growFrom = (first: Fit, told: Checkpoint): Fit => {
+  const growFrom = (first: Fit, told: Checkpoint, from?: number): Fit => {
     let now = first;
     for (let round = 0; round < MOST_CHANGES && search.left() > 0; round += 1) {
       told(round / MOST_CHANGES);
-      const next = search.nextOf(now);
+      const next = search.nextOf(now, from);
       if (!next) break;
       now = next;
     }
@@ -43,11 +43,16 @@ export function growSweep(
   const plain = search.fitted(start);
   const grown = growFrom(plain, checkpoint);
   const branched = withBranch(plain, grown, search, (first) => growFrom(first, further));
+  const nearThePort = () => {
+    search.allow(LEAST_FITS);
+    return growFrom(plain, further, NEAR_THE_PORT);
+  };
+  const near = search.isOff(branched) ? lower(nearThePort(), branched) : branched;
   // Of a line that was measured through, the far port is known.
   const fit =
     start.line.changes.length > 0
-      ? branched
-      : beyondRange(plain, branched, prior, search, (first) => growFrom(first, further));
+      ? near
+      : beyondRange(plain, near, prior, search, (first) => growFrom(first, further));
   const { resolutionS, rangeS, refit, leftBy } = search;
   return { fit, rangeS: reachOf(fit.guess, rangeS), resolutionS, refit, leftBy };
 }

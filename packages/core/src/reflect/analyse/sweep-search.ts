@@ -32,13 +32,13 @@ export interface SweepSearch {
   /** A fit in more of them, for what is told. */
   readonly refit: Refit;
   /** The first echo that a fit leaves unexplained; null where there is none. */
-  readonly leftBy: (fit: Fit) => FirstEcho | null;
+  readonly leftBy: (fit: Fit, from?: number) => FirstEcho | null;
   /** Whether much is left over. */
   readonly isOff: (fit: Fit) => boolean;
   /** The new change near to where it was seen; its phase tells the delay to a part of a wave. */
   readonly placed: (guess: Guess, candidate: Candidate, echo: FirstEcho) => Guess | null;
-  /** A fit with what explains most of its first echo; null where nothing does. */
-  readonly nextOf: (now: Fit) => Fit | null;
+  /** A fit with what explains most of its first echo, so many resolutions behind the port; null where nothing does. */
+  readonly nextOf: (now: Fit, from?: number) => Fit | null;
 }
 
 /** One more change, and where it goes among those that are supposed before. */
@@ -98,10 +98,10 @@ export function sweepSearch(sweep: Reflection, prior: Prior): SweepSearch {
     left -= 1;
     return searched.fit(guess, SEARCHING);
   };
-  const leftBy = ({ guess }: Fit): FirstEcho | null => {
+  const leftBy = ({ guess }: Fit, from?: number): FirstEcho | null => {
     const predicted = whole.prediction.values(guess, 2 * count);
     const over = whole.values.map((one, n) => one - (predicted[n] as number));
-    return firstEcho(bands, over, predicted, sd, guess.line);
+    return firstEcho(bands, over, predicted, sd, guess.line, from);
   };
   const placed: SweepSearch['placed'] = (guess, { before, place, change }, { withinS, topHz }) => {
     const step = 1 / (8 * topHz);
@@ -121,9 +121,9 @@ export function sweepSearch(sweep: Reflection, prior: Prior): SweepSearch {
       searched.prediction,
     );
   };
-  const nextOf = (now: Fit): Fit | null => {
+  const nextOf: SweepSearch['nextOf'] = (now, from) => {
     const { guess } = now;
-    const echo = leftBy(now);
+    const echo = leftBy(now, from);
     if (!echo) return null;
     const { changes } = guess.line;
     const tried = [
@@ -157,15 +157,23 @@ export function sweepSearch(sweep: Reflection, prior: Prior): SweepSearch {
 export const reachOf = ({ line: { changes } }: Guess, rangeS: number): number =>
   rangeS * Math.max(1, Math.ceil((changes.at(-1)?.delayS ?? 0) / rangeS));
 
-/** One more change at a delay; behind all others, with those before it in every kind that they may be. */
+/**
+ * One more change at a delay. Behind all others, with those before it in every kind that they may be; between
+ * them, also as the end that all behind it was taken for.
+ */
 function candidates(changes: readonly Change[], delayS: number): Candidate[] {
   const behind = changes.findIndex((change) => change.delayS > delayS);
-  const last = behind < 0;
-  return (last ? supposedAnew(changes) : [changes]).flatMap((before) =>
-    (last ? LAST_KINDS : INNER_KINDS).map((kind) => ({
-      before,
-      place: last ? before.length : behind,
-      change: { kind, delayS, size: 0, stubS: 0 },
-    })),
-  );
+  const at = (kind: Change['kind'], before: readonly Change[], place: number): Candidate => ({
+    before,
+    place,
+    change: { kind, delayS, size: 0, stubS: 0 },
+  });
+  if (behind < 0)
+    return supposedAnew(changes).flatMap((before) =>
+      LAST_KINDS.map((kind) => at(kind, before, before.length)),
+    );
+  return [
+    ...INNER_KINDS.map((kind) => at(kind, changes, behind)),
+    at('end', changes.slice(0, behind), behind),
+  ];
 }
