@@ -1,6 +1,6 @@
 import { reducedChiSquared, spreadOf, type Fit } from './fit-guess';
 import { withChanges, type Change, type Guess } from './guess';
-import { ofKinds, pairsAsTaps, shorterBranch } from './kinds';
+import { branchAsLine, ofKinds, pairsAsTaps, shorterBranch } from './kinds';
 import { plainly } from './plainly';
 
 /** A fit with, for each of its changes, how likely its kind is beside the others it could be of. */
@@ -30,7 +30,7 @@ function alike(change: Change, last: boolean): Change[] {
  */
 export function weighKinds(grown: Fit, refit: Refit): Weighed {
   const { changes } = grown.guess.line;
-  const first = refit(withChanges(grown.guess, shorterBranch(changes)));
+  const first = refit(withChanges(grown.guess, shorterBranch(branchAsLine(changes))));
   let best = withoutTrifles(withBranches(withPlainPairs(first, refit), refit), refit);
   const shares: number[] = [];
   for (let index = 0; index < best.guess.line.changes.length; index += 1) {

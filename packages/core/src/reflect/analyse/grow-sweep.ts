@@ -6,7 +6,15 @@ import type { Checkpoint } from './grow';
 import type { Prior } from './parameter';
 import { plainly } from './plainly';
 import type { Reflection } from './sweep-points';
-import { LEAST_FITS, lower, reachOf, sweepSearch, type Candidate, type SweepSearch } from './sweep-search';
+import {
+  isFit,
+  LEAST_FITS,
+  lower,
+  reachOf,
+  sweepSearch,
+  type Candidate,
+  type SweepSearch,
+} from './sweep-search';
 
 export interface GrownSweep extends Pick<SweepSearch, 'resolutionS' | 'refit' | 'leftBy'> {
   readonly fit: Fit;
@@ -47,7 +55,8 @@ export function growSweep(
     search.allow(LEAST_FITS);
     return growFrom(plain, further, NEAR_THE_PORT);
   };
-  const near = search.isOff(branched) ? lower(nearThePort(), branched) : branched;
+  const near =
+    search.isOff(branched) || !isFit(branched) ? lower(nearThePort(), branched) : branched;
   // Of a line that was measured through, the far port is known.
   const fit =
     start.line.changes.length > 0

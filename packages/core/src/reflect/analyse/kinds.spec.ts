@@ -1,5 +1,16 @@
-import type { Change } from './guess';
-import { asTaps, kindsBefore, ofKinds, pairsAsTaps, shorterBranch, supposedAnew } from './kinds';
+import { inputImpedance } from '../line/input-impedance';
+import { keepMedia } from '../line/medium';
+import { frequencies, over } from '../line/plane';
+import { lineOf, type Change } from './guess';
+import {
+  asTaps,
+  branchAsLine,
+  kindsBefore,
+  ofKinds,
+  pairsAsTaps,
+  shorterBranch,
+  supposedAnew,
+} from './kinds';
 
 const change = (kind: Change['kind'], delayNs: number, size: number, stubNs = 0): Change => ({
   kind,
@@ -70,5 +81,31 @@ describe('What a change may turn out to be', () => {
     expect(shorterBranch(short)).toBe(short);
     const shorted = [change('tap', 20, 0, 40), change('end', 30, -1)];
     expect(shorterBranch(shorted)).toBe(shorted);
+  });
+
+  it('calls an open branch where a resistance ends the line the line, and the resistance one across it', () => {
+    const as = [change('series', 10, 0.3), change('tap', 20, 0, 40), change('end', 20.1, 0.2)];
+    const line = branchAsLine(as);
+    expect(kinds(line)).toBe('series,shunt,end');
+    expect(line[2]?.delayS).toBeCloseTo(60e-9, 15);
+    // What is seen into either is the same at every frequency.
+    const plane = frequencies([1e6, 17e6, 93e6, 411e6]);
+    const into = (changes: readonly Change[]) => {
+      const { near } = inputImpedance(
+        lineOf({ impedanceOhm: 75, loss: { skin: 20, resistance: 0, dielectric: 0 }, changes }),
+        keepMedia(plane),
+      );
+      return over(near[0]?.num ?? plane, near[0]?.den ?? plane);
+    };
+    const [one, other] = [into(as.with(2, change('end', 20, 0.2))), into(line)];
+    for (const part of ['re', 'im'] as const)
+      one[part].forEach((ohm, k) => expect(other[part][k]).toBeCloseTo(ohm, 6));
+  });
+
+  it('leaves a branch as it is where the line goes on behind it', () => {
+    const on = [change('tap', 20, 0, 40), change('end', 25, 0.2)];
+    expect(branchAsLine(on)).toBe(on);
+    const open = [change('tap', 20, 0, 40), change('end', 20, 1)];
+    expect(branchAsLine(open)).toBe(open);
   });
 });

@@ -89,6 +89,27 @@ export function shorterBranch(changes: readonly Change[]): readonly Change[] {
   ];
 }
 
+/** An end that lies within this share of a branch's length behind it stands where the branch begins. */
+const AT_THE_BRANCH = 0.02;
+
+/**
+ * An open branch where a resistance ends the line is the line itself, with the resistance across: the same to
+ * the last figure, and told as what it rather is.
+ */
+export function branchAsLine(changes: readonly Change[]): readonly Change[] {
+  const [tap, end] = changes.slice(-2);
+  if (tap?.kind !== 'tap' || end?.kind !== 'end' || Math.abs(end.size) > MOST_OF_A_JOINT)
+    return changes;
+  if (end.delayS - tap.delayS > AT_THE_BRANCH * tap.stubS) return changes;
+  // R is (1 + size) / (1 − size) times the line's impedance; across it, −1 / (2 R + 1) comes back.
+  const across = -(1 - end.size) / (3 + end.size);
+  return [
+    ...changes.slice(0, -2),
+    { kind: 'shunt', delayS: tap.delayS, size: across, stubS: 0 },
+    { kind: 'end', delayS: tap.delayS + tap.stubS, size: 1, stubS: 0 },
+  ];
+}
+
 /** The last change as the end of the line, and those before it in every kind that they may be. */
 export function asEnds(changes: readonly Change[]): (readonly Change[])[] {
   const last = changes.at(-1);
