@@ -57,14 +57,19 @@ export function weighKinds(grown: Fit, refit: Refit): Weighed {
 /** What is smaller than this, or than three times its own uncertainty, is tried without. */
 const TRIFLE = 0.008;
 
+/** A branch of no length is none either. */
+const isTrifle = (fit: Fit, { kind, size, stubS }: Change, index: number): boolean =>
+  kind === 'tap'
+    ? stubS <= 3 * spreadOf(fit, `stub ${index}`)
+    : Math.abs(size) <= Math.max(TRIFLE, 3 * spreadOf(fit, `size ${index}`));
+
 /** Changes that nothing is lost without are none. */
 function withoutTrifles(first: Fit, refit: Refit): Fit {
   let best = first;
   for (let index = first.guess.line.changes.length - 1; index >= 0; index -= 1) {
     const { changes } = best.guess.line;
     const change = changes[index];
-    if (!change || change.kind === 'tap') continue;
-    if (Math.abs(change.size) > Math.max(TRIFLE, 3 * spreadOf(best, `size ${index}`))) continue;
+    if (!change || !isTrifle(best, change, index)) continue;
     const tried = refit(withChanges(best.guess, changes.toSpliced(index, 1)), mostCostBeside(best));
     if (plainly(tried) < plainly(best) + FEWER) best = tried;
   }

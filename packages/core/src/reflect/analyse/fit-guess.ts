@@ -47,6 +47,8 @@ export interface Pains {
   /** What costs more than this is not asked for: a fit that comes no nearer to it is given up. */
   readonly mostCost?: number | undefined;
 }
+/** Further than so many of its scales nothing moves at once: so far off, slopes tell nothing. */
+const MOST_STEP = 6;
 /** So many rounds in a row that gain less than this share of what is still too much are enough to give up. */
 const POOR_ROUNDS = 3;
 const POOR_SHARE = 0.2;
@@ -74,8 +76,8 @@ export function fitGuess(
   for (let round = 0; round < rounds; round += 1) {
     normal ??= normalOf(guess, parameters, measured, prediction, now.residuals);
     const room = parameters.map(({ get, least, most, scale }) => ({
-      down: (least - get(guess)) / scale,
-      up: (most - get(guess)) / scale,
+      down: Math.max(-MOST_STEP, (least - get(guess)) / scale),
+      up: Math.min(MOST_STEP, (most - get(guess)) / scale),
     }));
     const step = solveStep(normal, damping, room);
     if (!step) {
