@@ -40,21 +40,34 @@ export function growAlong(
     true,
     WEIGHING,
   );
+  // Places too near to each other to be looked at one by one: any of them may be what is there.
+  let together: readonly Looked[] = [];
   for (const [index, place] of places.entries()) {
     checkpoint(index / places.length);
+    together = [...together, place];
     const to = Math.min(bench.count, before(places[index + 1], now.fit.guess));
-    const here = before(place, now.fit.guess);
-    const misfit = now.misfit?.index ?? bench.count;
-    if (misfit >= to || to <= here + 2 * CLEAR.edges * bench.edge) continue;
+    const here = before(together[0], now.fit.guess);
+    if (to <= here + 2 * CLEAR.edges * bench.edge) continue;
+    const near = together;
+    together = [];
+    if ((now.misfit?.index ?? bench.count) >= to) continue;
     const fitted = (guess: Guess, pains: Pains) =>
       fitTo(guess, prior, bench, to, guess.line.changes.length <= 1, pains);
     const explains = ({ misfit: one }: Grown) => !one || one.index >= to;
     const { guess } = now.fit;
     const plain = fitted(guess, SEARCHING);
     // What is there may go to and fro between what is supposed already, if that is of other kinds.
-    const again = explains(plain) || !mayReturn(guess, place, bench) ? [] : asItIs(guess);
+    const returns = near.some((one) => mayReturn(guess, one, bench));
+    const again = explains(plain) || !returns ? [] : asItIs(guess);
     now = again.length > 0 ? better(bestOf(again, fitted), plain) : plain;
-    if (!explains(now)) now = better(bestOf(supposed(guess, place, bench, to), fitted), now);
+    if (!explains(now))
+      now = better(
+        bestOf(
+          near.flatMap((one) => supposed(guess, one, bench, to)),
+          fitted,
+        ),
+        now,
+      );
     // A short piece, or what is there besides, looks like one place.
     if (!explains(now)) {
       const beside = nextOf(now, { prior, bench, left: BESIDE });

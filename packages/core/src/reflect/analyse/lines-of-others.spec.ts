@@ -104,6 +104,23 @@ describe('A step that a scope with a capacitance looked at', () => {
     }, 60_000);
 });
 
+describe('Echoes that lie so near that one hides where another begins', () => {
+  for (const [seed, kind] of [
+    [70054, 'pulse'],
+    [70214, 'pulse'],
+    [70118, 'step'],
+  ] as const)
+    it(`are told one by one: an end behind a branch and its repeats, by a ${kind} (${seed})`, () => {
+      const one = traceCase(seed, kind);
+      const { events, problems } = analysed(one);
+      expect(problems.map((problem) => problem.kind)).not.toContain('unexplained');
+      const places = events.filter((event) => event.kind !== 'ghost');
+      expect(places.length).toBe(one.places.length);
+      const end = one.places.find((place) => place.end);
+      expect(near(end?.atM ?? 0, places)[0]?.kind).toBe(end?.kind ?? 'open');
+    }, 60_000);
+});
+
 describe('A branch', () => {
   it('is told with its length, where its open end is seen too', () => {
     for (const seed of [6, 14, 22, 9006]) {
