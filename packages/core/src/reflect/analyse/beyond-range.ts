@@ -6,6 +6,8 @@ import { isFit, LEAST_FITS, LEAST_GAIN, lower, type SweepSearch } from './sweep-
 
 /** No cable has more skin effect, 1/√s: a wire of a tenth of a millimetre in 50 ohm has 900. */
 const MOST_SKIN = 1500;
+/** Nor less than this: the thickest coaxial cables have some 40. What seems to have less lies near. Generic. */
+const LEAST_SKIN = 30;
 /** A line with as many changes is rather one whose end was seen too near; and so many ranges too near it may be. */
 const MANY_CHANGES = 4;
 const FOLDS = [1, 2];
@@ -51,6 +53,7 @@ export function beyondRange(
     const isPlain =
       other &&
       other.guess.line.changes.length < MANY_CHANGES &&
+      other.guess.line.loss.skin > LEAST_SKIN &&
       !search.isOff(other) &&
       isFit(other);
     return isPlain && plainly(other) < plainly(best) - LEAST_GAIN ? other : best;
