@@ -1,0 +1,2 @@
+export { cutPlan } from './cut-plan';
+export type { Cut, CutPlan, CutTask, Reel, Run } from './task';

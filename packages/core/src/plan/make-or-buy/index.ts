@@ -1,0 +1,1 @@
+export { makeOrBuy, type MadeOrBought, type MakeOrBuy } from './make-or-buy';

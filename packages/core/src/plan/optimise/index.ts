@@ -1,0 +1,1 @@
+export { minimise, type Column, type Minimised, type Programme, type Row } from './minimise';

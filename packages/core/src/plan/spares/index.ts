@@ -1,0 +1,1 @@
+export { spares, type Spare, type SparePart } from './spares';
