@@ -1,4 +1,4 @@
-const STAGES = ['terminate', 'map', 'verify', 'reflect'];
+const STAGES = ['plan', 'terminate', 'map', 'verify', 'reflect'];
 const PAGES = [...STAGES, 'record', 'site'];
 
 /** The arrows of the house: web and server -> words, contract -> core, and inside core. */

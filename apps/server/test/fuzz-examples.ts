@@ -49,6 +49,17 @@ export const EXAMPLES: Readonly<Record<string, readonly object[]>> = {
       readings: [{ tester: 'pairing', nets: [{ near: ['1'], far: ['2'] }] }],
     },
   ],
+  '/api/plan/cut': [{ runs: [{ id: 'a', lengthM: 40 }], reels: [{ id: 'b', lengthM: 90 }] }],
+  '/api/plan/day': [
+    {
+      places: ['van'],
+      walkMinutes: [[0]],
+      visits: [{ id: 'a', place: 'van', minutes: 5 }],
+      startPlace: 'van',
+    },
+  ],
+  '/api/plan/spares': [{ parts: [{ id: 'plug', needed: 8, made: 20, failed: 1 }] }],
+  '/api/plan/make-or-buy': [{ count: 8, make: { minutes: 3, wagePerHour: 30 }, buy: { price: 4 } }],
   '/api/reflect/analyse': [{ file: { name: 'a.csv', text: STEP } }],
   '/api/reflect/pair-ends': [
     {

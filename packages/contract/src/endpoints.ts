@@ -11,6 +11,7 @@ import { instrumentEndpoints } from './instruments';
 import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
 import { partEndpoints } from './part';
+import { planEndpoints } from './plan';
 import { recordEndpoints } from './record';
 import { reflectEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
@@ -37,6 +38,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   mapEndpoints,
   adapterEndpoints,
   siteFactEndpoints,
+  planEndpoints,
   blobEndpoints,
   reflectEndpoints,
   partEndpoints,

@@ -4,6 +4,7 @@ import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
 import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
+import { planEndpoints } from '@near-spoke/contract/plan';
 import { recordEndpoints } from '@near-spoke/contract/record';
 import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { testEndpoints } from '@near-spoke/contract/tests';
@@ -21,6 +22,7 @@ import { importSchedule } from '../links/import-schedule';
 import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
+import { planCuts, planDay, planMakeOrBuy, planSpares } from '../plan/jobs';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
@@ -71,6 +73,10 @@ export const JOBS = {
   limits: quick(diagnosisEndpoints.limits, limits),
   setUp: quick(reflectEndpoints.setup, setUp),
   pairBothEnds: quick(reflectEndpoints.pairEnds, pairBothEnds),
+  planSpares: quick(planEndpoints.spares, planSpares),
+  planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
+  planCuts: long(planEndpoints.cut, planCuts),
+  planDay: long(planEndpoints.day, planDay),
   batch: long(terminateEndpoints.batch, batch),
   kit: long(terminateEndpoints.kit, kit),
   pace: long(terminateEndpoints.pace, pace),

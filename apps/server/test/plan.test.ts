@@ -1,0 +1,121 @@
+import { startServer, type TestServer } from './server';
+
+describe('Plan over HTTP', () => {
+  let server: TestServer;
+  beforeAll(async () => {
+    server = await startServer();
+  });
+  afterAll(() => server.stop());
+  const post = (path: string, body: unknown) => server.call('POST', path, body);
+
+  it('cuts runs from the reels that are there, buys what is missing, and says what it costs', async () => {
+    const { status, body } = await post('/api/plan/cut', {
+      runs: [
+        { id: 'Z1', lengthM: 62 },
+        { id: 'Z2', lengthM: 48 },
+        { id: 'Łódź', lengthM: 55 },
+        { id: 'far pier', lengthM: 317 },
+      ],
+      reels: [{ id: 'half a box', lengthM: 120 }],
+      slackM: 2,
+      leastRestM: 20,
+      buy: { lengthM: 305, price: 98.5 },
+    });
+    expect(status).toBe(200);
+    expect(body.unplaced).toEqual(['far pier']);
+    expect([body.buy, body.price, body.wasteM, body.boundWasteM]).toEqual([1, 98.5, 0, 0]);
+    expect(body.proven).toBeTrue();
+    const cut = body.cuts.find(({ run }: { run: string }) => run === 'Łódź');
+    expect(cut.toM - cut.fromM).toBeCloseTo(57, 9);
+  });
+
+  it('refuses two runs of one name, and a run of no length', async () => {
+    const { status, body } = await post('/api/plan/cut', {
+      runs: [
+        { id: 'Z1', lengthM: 62 },
+        { id: 'Z1', lengthM: 0 },
+      ],
+      reels: [],
+    });
+    expect(status).toBe(422);
+    const paths = body.errors.map(({ path }: { path: string }) => path);
+    expect(paths).toContain('runs.1.lengthM');
+  });
+
+  it('plans a day for two by name, tests that take both together', async () => {
+    const { status, body } = await post('/api/plan/day', {
+      places: ['van', 'C1', 'pier'],
+      walkMinutes: [
+        [0, 2, 9],
+        [2, 0, 8],
+        [9, 8, 0],
+      ],
+      visits: [
+        { id: 'panel', place: 'C1', minutes: 40, tools: ['punch'] },
+        { id: 'camera', place: 'pier', minutes: 30 },
+        { id: 'map the wires', place: 'C1', minutes: 10, people: 2, after: ['panel', 'camera'] },
+      ],
+      people: ['Ines', 'Tomasz'],
+      startPlace: 'van',
+    });
+    expect(status).toBe(200);
+    const both = body.order.filter(({ visit }: { visit: string }) => visit === 'map the wires');
+    expect(both.map(({ person }: { person: string }) => person).sort()).toEqual(['Ines', 'Tomasz']);
+    // Out to the pier 9, 30 there, back 8; the panel is long done: 47, and 10 together.
+    expect(body.totalMinutes).toBeCloseTo(57, 9);
+    expect(body.boundMinutes).toBeLessThanOrEqual(57);
+    const panel = body.order.find(({ visit }: { visit: string }) => visit === 'panel');
+    expect([panel.place, panel.tools]).toEqual(['C1', ['punch']]);
+  });
+
+  it('says what keeps a day from being planned', async () => {
+    const day = {
+      places: ['van'],
+      walkMinutes: [[0]],
+      visits: [
+        { id: 'a', place: 'van', minutes: 5, after: ['b'] },
+        { id: 'b', place: 'van', minutes: 5, after: ['a'] },
+      ],
+      startPlace: 'van',
+    };
+    const refused = async (change: object) => {
+      const { status, body } = await post('/api/plan/day', { ...day, ...change });
+      expect(status).toBe(422);
+      return body.errors[0];
+    };
+    expect(await refused({})).toEqual({ path: 'visits', reason: 'wait for each other: a, b' });
+    expect((await refused({ startPlace: 'loft' })).path).toBe('places');
+    expect((await refused({ walkMinutes: [] })).path).toBe('walkMinutes');
+    const two = { id: 'a', place: 'van', minutes: 5, people: 2 };
+    expect((await refused({ visits: [two] })).reason).toBe('are too few: a take two');
+  });
+
+  it('brings spares in whole packs by this crew’s own rate', async () => {
+    const { status, body } = await post('/api/plan/spares', {
+      parts: [{ id: 'plug', needed: 48, made: 200, failed: 12, pack: 10 }],
+      service: 0.95,
+    });
+    expect(status).toBe(200);
+    const [{ bring, packs, rate }] = body.parts;
+    expect([bring, packs]).toEqual([60, 6]);
+    expect(rate.value).toBeCloseTo(13 / 220, 9);
+    const wrong = await post('/api/plan/spares', {
+      parts: [{ id: 'plug', needed: 1, made: 2, failed: 3 }],
+    });
+    expect(wrong.status).toBe(422);
+  });
+
+  it('tells made from bought, the failure rate as a number or with how well it is known', async () => {
+    const ask = (failureRate: unknown) =>
+      post('/api/plan/make-or-buy', {
+        count: 24,
+        make: { parts: [{ price: 0.9, count: 2 }], tools: [{ price: 18, uses: 900 }], failureRate },
+        buy: { price: 4 },
+      });
+    const plain = (await ask(0.1)).body;
+    expect(plain.madeEach.value).toBeCloseTo(1.82 / 0.9, 9);
+    expect([plain.boughtEach, plain.breakEvenCount]).toEqual([4, 9]);
+    const unsure = (await ask({ value: 0.1, u: 0.05 })).body;
+    expect(unsure.madeEach.u).toBeGreaterThan(plain.madeEach.u);
+  });
+});

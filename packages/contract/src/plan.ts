@@ -1,0 +1,206 @@
+import * as z from 'zod';
+import { endpoints } from './endpoint';
+import { filled } from './primitives';
+import { metres, uncertain } from './uncertain';
+
+const name = filled(80);
+const minutes = z.number().min(0).max(10_000);
+const price = z.number().min(0).max(1_000_000);
+const share = z.number().min(0).max(1);
+
+/** Each of a list has an id of its own. */
+const unlike = <T extends z.ZodObject<{ id: typeof name }>>(row: T, most: number) =>
+  z
+    .array(row)
+    .max(most)
+    .superRefine((rows, context) => {
+      const seen = new Set<string>();
+      for (const [index, { id }] of rows.entries()) {
+        if (seen.has(id))
+          context.addIssue({ code: 'custom', path: [index, 'id'], message: 'is there twice' });
+        seen.add(id);
+      }
+    });
+
+const reel = z.strictObject({ id: name, lengthM: metres.min(0.001) });
+
+const cutRequest = z
+  .strictObject({
+    runs: unlike(reel, 500),
+    reels: unlike(reel, 100),
+    slackM: metres.default(0).meta({ description: 'More than its length that each run is cut.' }),
+    leastRestM: metres.nullable().default(null).meta({
+      description:
+        'From this length on what is left of a reel is of use. Without it, what is left of an opened reel is waste.',
+    }),
+    buy: z
+      .strictObject({
+        lengthM: metres.min(0.001),
+        price: price.nullable().default(null),
+      })
+      .nullable()
+      .default(null)
+      .meta({ description: 'A box that more can be bought of.' }),
+  })
+  .meta({ id: 'CutRequest' });
+const cutAnswer = z
+  .object({
+    cuts: z.array(
+      z.object({ run: z.string(), reel: z.string(), fromM: z.number(), toM: z.number() }),
+    ),
+    buy: z.int().min(0),
+    price: z.number().nullable().meta({ description: 'Of all that is to be bought.' }),
+    wasteM: z.number(),
+    unplaced: z.array(z.string()),
+    boundWasteM: z.number(),
+    proven: z.boolean().meta({ description: 'No plan is better.' }),
+  })
+  .meta({
+    id: 'CutPlan',
+    description:
+      'As few runs left out as can be, then as few boxes bought, then as little waste. Bought boxes are called buy-1, buy-2 …',
+  });
+
+const crew = z.union([z.literal(1), z.literal(2)]);
+
+const dayRequest = z
+  .strictObject({
+    places: z.array(name).min(1).max(300),
+    walkMinutes: z.array(z.array(minutes).max(300)).max(300),
+    visits: unlike(
+      z.strictObject({
+        id: name,
+        place: name,
+        minutes,
+        tools: z.array(name).max(50).default([]),
+        after: z.array(name).max(200).default([]),
+        people: crew.default(1).meta({ description: 'How many it takes, at the same time.' }),
+      }),
+      200,
+    ),
+    people: z
+      .union([crew, z.array(name).min(1).max(2)])
+      .default(1)
+      .meta({ description: 'How many there are, or their names.' }),
+    startPlace: name,
+  })
+  .meta({ id: 'DayRequest' });
+const dayAnswer = z
+  .object({
+    order: z.array(
+      z.object({
+        person: z.union([z.int(), z.string()]),
+        visit: z.string(),
+        place: z.string(),
+        startMinute: z.number(),
+        tools: z.array(z.string()),
+      }),
+    ),
+    totalMinutes: z.number(),
+    boundMinutes: z.number().meta({ description: 'No order is done earlier.' }),
+    listedMinutes: z.number().meta({ description: 'The same, gone through as it was listed.' }),
+  })
+  .meta({ id: 'DayPlan' });
+
+const sparesRequest = z
+  .strictObject({
+    parts: unlike(
+      z.strictObject({
+        id: name,
+        needed: z.int().min(0).max(100_000),
+        made: z.int().min(0).max(1_000_000),
+        failed: z.int().min(0).max(1_000_000),
+        pack: z.int().min(1).max(100_000).default(1),
+      }),
+      500,
+    ).superRefine((rows, context) => {
+      for (const [index, { made, failed }] of rows.entries())
+        if (failed > made)
+          context.addIssue({
+            code: 'custom',
+            path: [index, 'failed'],
+            message: 'are more than were made',
+          });
+    }),
+    service: z
+      .number()
+      .min(0)
+      .max(0.9999)
+      .default(0.95)
+      .meta({ description: 'Share of days that must not stop for want of any part.' }),
+  })
+  .meta({ id: 'SparesRequest' });
+const sparesAnswer = z
+  .object({
+    parts: z.array(z.object({ id: z.string(), bring: z.int(), packs: z.int(), rate: uncertain })),
+  })
+  .meta({ id: 'Spares' });
+
+const makeOrBuyRequest = z
+  .strictObject({
+    count: z.int().min(1).max(1_000_000),
+    make: z.strictObject({
+      parts: z
+        .array(z.strictObject({ price, count: z.number().min(0).max(100_000) }))
+        .max(200)
+        .default([]),
+      minutes: minutes.default(0),
+      wagePerHour: price.default(0),
+      tools: z
+        .array(z.strictObject({ price, uses: z.number().min(1).max(10_000_000) }))
+        .max(100)
+        .default([]),
+      failureRate: z
+        .union([
+          share.transform((value) => ({ value, u: 0 })),
+          z.strictObject({ value: share, u: share }),
+        ])
+        .default({ value: 0, u: 0 }),
+    }),
+    buy: z.strictObject({ price }),
+  })
+  .meta({ id: 'MakeOrBuyRequest' });
+const makeOrBuyAnswer = z
+  .object({
+    madeEach: uncertain,
+    boughtEach: z.number(),
+    breakEvenCount: z
+      .int()
+      .nullable()
+      .meta({
+        description: 'From so many on made ones cost less, with the tools bought for them.',
+      }),
+  })
+  .meta({ id: 'MadeOrBought' });
+
+/** What comes before the tools are out, without keeping anything. */
+export const planEndpoints = endpoints({
+  cut: {
+    method: 'post',
+    path: '/api/plan/cut',
+    summary: 'Which run is cut from which reel, and how many boxes to buy',
+    body: cutRequest,
+    answer: cutAnswer,
+  },
+  day: {
+    method: 'post',
+    path: '/api/plan/day',
+    summary: 'In what order a day’s visits are done, by whom and when',
+    body: dayRequest,
+    answer: dayAnswer,
+  },
+  spares: {
+    method: 'post',
+    path: '/api/plan/spares',
+    summary: 'How many of each part to bring so that the day does not stop',
+    body: sparesRequest,
+    answer: sparesAnswer,
+  },
+  makeOrBuy: {
+    method: 'post',
+    path: '/api/plan/make-or-buy',
+    summary: 'What one made costs beside one bought, and from how many on making pays',
+    body: makeOrBuyRequest,
+    answer: makeOrBuyAnswer,
+  },
+});
