@@ -164,12 +164,9 @@ const makeOrBuyAnswer = z
   .object({
     madeEach: uncertain,
     boughtEach: z.number(),
-    breakEvenCount: z
-      .int()
-      .nullable()
-      .meta({
-        description: 'From so many on made ones cost less, with the tools bought for them.',
-      }),
+    breakEvenCount: z.int().nullable().meta({
+      description: 'From so many on made ones cost less, with the tools bought for them.',
+    }),
   })
   .meta({ id: 'MadeOrBought' });
 
