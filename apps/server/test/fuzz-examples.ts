@@ -58,6 +58,25 @@ export const EXAMPLES: Readonly<Record<string, readonly object[]>> = {
       startPlace: 'van',
     },
   ],
+  '/api/plan/lengths': [
+    {
+      scale: { from: { x: 0, y: 0 }, to: { x: 100, y: 0 }, metres: 10 },
+      ways: [
+        {
+          id: 'tray',
+          points: [
+            { x: 0, y: 10 },
+            { x: 90, y: 10 },
+          ],
+        },
+      ],
+      places: [
+        { id: 'a', x: 0, y: 0 },
+        { id: 'b', x: 80, y: 30 },
+      ],
+      runs: [{ id: 'Z1', from: 'a', to: 'b' }],
+    },
+  ],
   '/api/plan/spares': [{ parts: [{ id: 'plug', needed: 8, made: 20, failed: 1 }] }],
   '/api/plan/make-or-buy': [{ count: 8, make: { minutes: 3, wagePerHour: 30 }, buy: { price: 4 } }],
   '/api/reflect/analyse': [{ file: { name: 'a.csv', text: STEP } }],

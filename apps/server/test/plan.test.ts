@@ -118,4 +118,38 @@ describe('Plan over HTTP', () => {
     const unsure = (await ask({ value: 0.1, u: 0.05 })).body;
     expect(unsure.madeEach.u).toBeGreaterThan(plain.madeEach.u);
   });
+
+  it('takes lengths from a drawing, the ways that each lies in and how full that makes them', async () => {
+    const drawing = {
+      scale: { from: { x: 0, y: 0 }, to: { x: 400, y: 0 }, metres: 20 },
+      ways: [
+        {
+          id: 'tray',
+          areaMm2: 1000,
+          points: [
+            { x: 0, y: 100, heightM: 3 },
+            { x: 600, y: 100, heightM: 3 },
+          ],
+        },
+      ],
+      places: [
+        { id: 'C1', x: 20, y: 80, heightM: 1 },
+        { id: 'Kiosk', x: 420, y: 140, heightM: 0.5 },
+      ],
+      runs: [{ id: 'Z1', from: 'C1', to: 'Kiosk', diameterMm: 6.2 }],
+      slackM: 0.5,
+    };
+    const { status, body } = await post('/api/plan/lengths', drawing);
+    expect(status).toBe(200);
+    // 1 across and 2 up, 20 along, 2 across and 2.5 down, and half a metre at each end.
+    expect(body.runs).toEqual([{ id: 'Z1', lengthM: jasmine.any(Number), by: ['tray'] }]);
+    expect(body.runs[0].lengthM).toBeCloseTo(28.5, 9);
+    expect(body.ways[0].fill).toBeCloseTo((Math.PI * 3.1 ** 2) / 1000, 9);
+    const lost = await post('/api/plan/lengths', {
+      ...drawing,
+      runs: [{ id: 'Z2', from: 'C1', to: 'mast' }],
+    });
+    expect(lost.status).toBe(422);
+    expect(lost.body.errors[0].reason).toBe('lead from or to mast, which is no place: Z2');
+  });
 });

@@ -2,6 +2,7 @@ import type { Asked } from '@near-spoke/contract';
 import type { planEndpoints } from '@near-spoke/contract/plan';
 import { cutPlan } from '@near-spoke/core/plan/cut';
 import { dayPlan, type NoDay } from '@near-spoke/core/plan/day';
+import { runLengths } from '@near-spoke/core/plan/lengths';
 import { makeOrBuy } from '@near-spoke/core/plan/make-or-buy';
 import { spares } from '@near-spoke/core/plan/spares';
 import { invalid } from '../http/problem-error';
@@ -67,3 +68,24 @@ export const planSpares = ({ body: { parts, service } }: Asked<Endpoints['spares
 });
 
 export const planMakeOrBuy = ({ body }: Asked<Endpoints['makeOrBuy']>) => makeOrBuy(body);
+
+export function planLengths({ body }: Asked<Endpoints['lengths']>) {
+  const measured = runLengths(body);
+  if (measured.ok) {
+    const { metresPerUnit, runs, ways } = measured.lengths;
+    return {
+      metresPerUnit,
+      runs: runs.map((run) => ({ ...run, by: [...run.by] })),
+      ways: ways.map((way) => ({ ...way, runs: [...way.runs] })),
+    };
+  }
+  const { reason } = measured;
+  throw invalid([
+    reason.kind === 'no-scale'
+      ? { path: 'scale', reason: 'has its two points in the same place' }
+      : {
+          path: 'runs',
+          reason: `lead from or to ${reason.name}, which is no place: ${reason.run}`,
+        },
+  ]);
+}

@@ -22,7 +22,7 @@ import { importSchedule } from '../links/import-schedule';
 import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
-import { planCuts, planDay, planMakeOrBuy, planSpares } from '../plan/jobs';
+import { planCuts, planDay, planLengths, planMakeOrBuy, planSpares } from '../plan/jobs';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
@@ -77,6 +77,7 @@ export const JOBS = {
   planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
   planCuts: long(planEndpoints.cut, planCuts),
   planDay: long(planEndpoints.day, planDay),
+  planLengths: long(planEndpoints.lengths, planLengths),
   batch: long(terminateEndpoints.batch, batch),
   kit: long(terminateEndpoints.kit, kit),
   pace: long(terminateEndpoints.pace, pace),
