@@ -31,7 +31,8 @@ function alike(change: Change, last: boolean): Change[] {
 export function weighKinds(grown: Fit, refit: Refit): Weighed {
   const { changes } = grown.guess.line;
   const first = refit(withChanges(grown.guess, shorterBranch(branchAsLine(changes))));
-  let best = withoutTrifles(withBranches(withPlainPairs(first, refit), refit), refit);
+  const ended = withEarlierEnd(first, refit);
+  let best = withoutTrifles(withBranches(withPlainPairs(ended, refit), refit), refit);
   const shares: number[] = [];
   for (let index = 0; index < best.guess.line.changes.length; index += 1) {
     const change = best.guess.line.changes[index] as Change;
@@ -52,6 +53,20 @@ export function weighKinds(grown: Fit, refit: Refit): Weighed {
     shares.push(1 / sum);
   }
   return { fit: best, shares };
+}
+
+/** A change that gives back so much of all is rather the end, and what is behind it repeats. */
+const LIKE_AN_END = 0.9;
+
+function withEarlierEnd(first: Fit, refit: Refit): Fit {
+  return first.guess.line.changes.slice(0, -1).reduce((best, change, index) => {
+    if (change.kind === 'tap' || Math.abs(change.size) < LIKE_AN_END) return best;
+    const { changes } = first.guess.line;
+    const end: Change = { ...change, kind: 'end' };
+    const tried = refit(withChanges(first.guess, [...changes.slice(0, index), end]));
+    const allowed = FEWER * (best.guess.line.changes.length - index - 1);
+    return plainly(tried) < Infinity && tried.cost < best.cost + allowed ? tried : best;
+  }, first);
 }
 
 /** What is smaller than this, or than three times its own uncertainty, is tried without. */

@@ -229,9 +229,10 @@ function finer(
     fitted.misfit || to < bench.count
       ? grow(fitted.fit.guess, prior, bench, checkpoint, agreedS, FINER_TRIES)
       : fitted;
-  return sameKinds(grown.fit.guess, fit.guess)
-    ? { fit: refitOf(prior, bench, grown.to)(grown.fit.guess), shares }
-    : weigh(grown, prior, bench);
+  if (!sameKinds(grown.fit.guess, fit.guess)) return weigh(grown, prior, bench);
+  const refitted = refitOf(prior, bench, grown.to)(grown.fit.guess);
+  // A change that gives back more than a joint can is another one.
+  return plainly(refitted) < Infinity ? { fit: refitted, shares } : weigh(grown, prior, bench);
 }
 
 const lower = (one: Grown, other: Grown | null): Grown =>

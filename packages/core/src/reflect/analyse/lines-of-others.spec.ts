@@ -109,6 +109,7 @@ describe('Echoes that lie so near that one hides where another begins', () => {
     [70054, 'pulse'],
     [70214, 'pulse'],
     [70118, 'step'],
+    [80071, 'step'],
   ] as const)
     it(`are told one by one: an end behind a branch and its repeats, by a ${kind} (${seed})`, () => {
       const one = traceCase(seed, kind);
