@@ -67,8 +67,7 @@ function hashSources() {
 async function buildServer() {
   const { dependencies } = JSON.parse(readFileSync(join(ROOT, 'apps/server/package.json'), 'utf8'));
   const external = Object.keys(dependencies).filter((name) => !name.startsWith('@near-spoke/'));
-  // highs finds its kernel beside itself.
-  const outside = [...external, 'drizzle-orm/*', 'papaparse', 'highs'];
+  const outside = [...external, 'drizzle-orm/*', 'papaparse'];
   const server = join(ROOT, 'apps/server/src');
   // The server, the server as a process of its own, and what its processes for jobs run.
   for (const [source, built] of [

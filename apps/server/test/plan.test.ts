@@ -152,4 +152,46 @@ describe('Plan over HTTP', () => {
     expect(lost.status).toBe(422);
     expect(lost.body.errors[0].reason).toBe('lead from or to mast, which is no place: Z2');
   });
+
+  it('cuts what a site has not pulled yet, each cable from its own reels', async () => {
+    const site = (await server.call('POST', '/api/sites', { name: 'Slip 2' })).body.id;
+    const made: string[] = [];
+    const end = (connector: string, place: string) => ({ place, connector, scheme: 'T568B' });
+    for (const [label, cable, connector, lengthM] of [
+      ['K1', 'cat6-uutp-solid', 'keystone-punch-down', 60],
+      ['K2', 'cat6-uutp-solid', 'keystone-punch-down', 70],
+      ['K3', 'cat6-uutp-solid', 'keystone-punch-down', null],
+      ['TV1', 'rg-6', 'f-compression-rg-6', 40],
+    ] as const) {
+      const { status, body } = await server.call('POST', `/api/sites/${site}/links`, {
+        label,
+        cable,
+        lengthM,
+        near: end(connector, 'C1'),
+        far: end(connector, 'Kiosk'),
+      });
+      expect(status).toBe(201);
+      made.push(body.id);
+    }
+    const ask = async (body: object) =>
+      (await post(`/api/sites/${site}/plan/cut`, { slackM: 2, boxM: 305, ...body })).body.cables;
+    const reels = [{ id: 'begun', cable: 'cat6-uutp-solid', lengthM: 140 }];
+    const [data, coax] = await ask({ reels });
+    expect([data.runs, data.unknown, data.plan.buy]).toEqual([2, 1, 0]);
+    expect(data.plan.cuts.map(({ reel }: { reel: string }) => reel)).toEqual(['begun', 'begun']);
+    expect(data.plan.wasteM).toBeCloseTo(6, 9);
+    expect([coax.cable, coax.plan.buy, coax.plan.cuts[0].reel]).toEqual(['rg-6', 1, 'buy-1']);
+    expect(coax.plan.cuts[0].run).toBe(made[3]);
+    // Whose end is begun is pulled.
+    await server.call('POST', `/api/links/${made[0] ?? ''}/ticks`, {
+      end: 'near',
+      key: 'cut-square',
+      at: '2026-05-04T08:00:00Z',
+      author: 'tech 1',
+    });
+    const [left] = await ask({ reels });
+    expect(left.plan.cuts.map(({ run }: { run: string }) => run)).toEqual([made[1]]);
+    const lost = await post('/api/sites/01a00000-0000-7000-8000-000000000000/plan/cut', {});
+    expect(lost.status).toBe(404);
+  });
 });

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { filled } from './primitives';
+import { cableId, filled } from './primitives';
+import type { Shared } from './shared';
 import { metres, uncertain } from './uncertain';
 
 const name = filled(80);
@@ -60,6 +61,35 @@ const cutAnswer = z
     description:
       'As few runs left out as can be, then as few boxes bought, then as little waste. Bought boxes are called buy-1, buy-2 …',
   });
+
+const siteCutsRequest = z
+  .strictObject({
+    slackM: metres.default(0),
+    leastRestM: metres.nullable().default(null),
+    boxM: metres.min(0.001).nullable().default(null).meta({
+      description: 'A box that more can be bought of, of every cable.',
+    }),
+    reels: unlike(reel.extend({ cable: cableId }), 100).meta({
+      description: 'Begun ones, each of a cable.',
+    }),
+  })
+  .meta({ id: 'SiteCutsRequest' });
+const siteCuts = z
+  .object({
+    cables: z.array(
+      z.object({
+        cable: z.string(),
+        name: z.string(),
+        runs: z
+          .int()
+          .meta({ description: 'Links that are not pulled yet and whose length is known.' }),
+        unknown: z.int().meta({ description: 'Links whose length is not known.' }),
+        plan: cutAnswer.omit({ price: true }),
+      }),
+    ),
+  })
+  .meta({ id: 'SiteCuts', description: 'Runs are called by the ids of their links.' });
+export type SiteCuts = Shared<z.output<typeof siteCuts>>;
 
 const crew = z.union([z.literal(1), z.literal(2)]);
 
@@ -232,6 +262,14 @@ export const planEndpoints = endpoints({
     summary: 'Which run is cut from which reel, and how many boxes to buy',
     body: cutRequest,
     answer: cutAnswer,
+  },
+  siteCuts: {
+    method: 'post',
+    path: '/api/sites/{id}/plan/cut',
+    of: 'site',
+    summary: 'How the cable that is not pulled yet is cut, and how many boxes of each to buy',
+    body: siteCutsRequest,
+    answer: siteCuts,
   },
   day: {
     method: 'post',

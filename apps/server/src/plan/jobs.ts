@@ -6,11 +6,12 @@ import { runLengths } from '@near-spoke/core/plan/lengths';
 import { makeOrBuy } from '@near-spoke/core/plan/make-or-buy';
 import { spares } from '@near-spoke/core/plan/spares';
 import { invalid } from '../http/problem-error';
+import { minimise } from './minimise';
 
 type Endpoints = typeof planEndpoints;
 
 export async function planCuts({ body: { buy, ...task } }: Asked<Endpoints['cut']>) {
-  const plan = await cutPlan({ ...task, buyM: buy?.lengthM ?? null });
+  const plan = await cutPlan({ ...task, buyM: buy?.lengthM ?? null }, minimise);
   const each = buy?.price ?? null;
   return {
     ...plan,

@@ -6,6 +6,7 @@ import { told } from '@near-spoke/words';
 import type { Asked, Link, terminateEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
 import { factsAbout } from '../facts/repository';
+import { isPulled } from '../links/is-pulled';
 import { listLinks } from '../links/repository';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
@@ -37,8 +38,7 @@ export async function kit(
     job.catalogue,
     (stepId, usual) => own.get(stepId)?.seconds ?? usual,
   );
-  // A cable of which an end is begun is pulled already.
-  const unpulled = links.filter((link) => !(ticks.get(link.id) ?? []).some((tick) => tick.done));
+  const unpulled = links.filter((link) => !isPulled(ticks.get(link.id)));
   return {
     ...told(bring, teller(language, site.units)),
     ends: left.length,

@@ -23,6 +23,7 @@ import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
 import { planCuts, planDay, planLengths, planMakeOrBuy, planSpares } from '../plan/jobs';
+import { siteCuts } from '../plan/site-cuts';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
@@ -76,6 +77,7 @@ export const JOBS = {
   planSpares: quick(planEndpoints.spares, planSpares),
   planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
   planCuts: long(planEndpoints.cut, planCuts),
+  siteCuts: long(planEndpoints.siteCuts, siteCuts),
   planDay: long(planEndpoints.day, planDay),
   planLengths: long(planEndpoints.lengths, planLengths),
   batch: long(terminateEndpoints.batch, batch),

@@ -15,50 +15,6 @@ const task = (
   ...more,
 });
 
-/** How good a plan is, by hand: runs left out, boxes bought, waste. */
-type Worth = readonly [unplaced: number, bought: number, wasteM: number];
-const worthOf = ({ unplaced, buy, wasteM }: CutPlan): Worth => [unplaced.length, buy, wasteM];
-const isLess = (a: Worth, b: Worth): boolean => {
-  const at = a.findIndex((one, n) => Math.abs(one - (b[n] ?? 0)) > 1e-6);
-  return at >= 0 && (a[at] ?? 0) < (b[at] ?? 0);
-};
-
-/** Every run on every reel, or on none. */
-function exhaustive({ runs, reels, slackM, leastRestM, buyM }: CutTask): Worth {
-  const boxes = buyM === null ? [] : runs.map(() => buyM);
-  const all = [...reels.map(({ lengthM }) => lengthM), ...boxes];
-  const on = new Array<number>(runs.length).fill(-1);
-  let best: Worth = [Infinity, Infinity, Infinity];
-  const worth = (): Worth => {
-    let [bought, waste] = [0, 0];
-    for (const [reel, lengthM] of all.entries()) {
-      const here = runs.filter((_, run) => on[run] === reel);
-      if (here.length === 0) continue;
-      const rest = lengthM - here.reduce((sum, run) => sum + run.lengthM + slackM, 0);
-      if (rest < -1e-9) return [Infinity, Infinity, Infinity];
-      if (reel >= reels.length) bought += 1;
-      if (leastRestM === null || rest < leastRestM) waste += rest;
-    }
-    return [on.filter((reel) => reel < 0).length, bought, waste];
-  };
-  const tryFrom = (run: number): void => {
-    if (run === runs.length) {
-      const found = worth();
-      if (isLess(found, best)) best = found;
-      return;
-    }
-    // Boxes are alike: a run opens the next one at most.
-    const opened = Math.max(reels.length - 1, ...on.slice(0, run));
-    for (let reel = -1; reel < Math.min(all.length, opened + 2); reel += 1) {
-      on[run] = reel;
-      tryFrom(run + 1);
-    }
-    on[run] = -1;
-  };
-  tryFrom(0);
-  return best;
-}
-
 /** What any plan keeps to: each run once, whole, on a stretch of its own of a reel that is as long. */
 function expectSound({ runs, reels, slackM, buyM }: CutTask, plan: CutPlan): void {
   expect([...plan.cuts.map(({ run }) => run), ...plan.unplaced].sort()).toEqual(
@@ -81,45 +37,21 @@ function expectSound({ runs, reels, slackM, buyM }: CutTask, plan: CutPlan): voi
 }
 
 describe('A cutting plan', () => {
-  it('is as good as the best of all, on small cases of every kind', async () => {
-    const random = seeded(305);
-    for (let round = 0; round < 60; round += 1) {
-      const one = task(
-        Array.from({ length: 2 + random.below(5) }, () => 5 + random.below(60)),
-        Array.from({ length: random.below(4) }, () => 30 + random.below(90)),
-        {
-          slackM: random.pick([0, 1.5]),
-          leastRestM: random.pick([null, 0, 10, 25]),
-          buyM: random.pick([null, 100]),
-        },
-      );
-      const plan = await cutPlan(one);
-      expectSound(one, plan);
-      const [unplaced, bought, wasteM] = exhaustive(one);
-      expect(worthOf(plan).slice(0, 2))
-        .withContext(JSON.stringify(one))
-        .toEqual([unplaced, bought]);
-      expect(plan.wasteM).withContext(JSON.stringify(one)).toBeCloseTo(wasteM, 3);
-      expect(plan.proven).toBeTrue();
-      expect(plan.boundWasteM).toBeCloseTo(wasteM, 3);
-    }
-  }, 60_000);
-
   it('says that 317 m do not come from a box of 305 m, and buys none for it', async () => {
-    const plan = await cutPlan(task([317, 40], [], { buyM: 305 }));
+    const plan = await cutPlan(task([317, 40], [], { buyM: 305 }), null);
     expect(plan.unplaced).toEqual(['r1']);
     expect(plan.buy).toBe(1);
     expect(plan.cuts).toEqual([{ run: 'r2', reel: 'buy-1', fromM: 0, toM: 40 }]);
   });
 
   it('counts what is left as waste only where it is too short to be of use', async () => {
-    expect((await cutPlan(task([50], [60]))).wasteM).toBeCloseTo(10, 6);
-    expect((await cutPlan(task([50], [60], { leastRestM: 8 }))).wasteM).toBe(0);
-    expect((await cutPlan(task([50], [60], { leastRestM: 12 }))).wasteM).toBeCloseTo(10, 6);
+    expect((await cutPlan(task([50], [60]), null)).wasteM).toBeCloseTo(10, 6);
+    expect((await cutPlan(task([50], [60], { leastRestM: 8 }), null)).wasteM).toBe(0);
+    expect((await cutPlan(task([50], [60], { leastRestM: 12 }), null)).wasteM).toBeCloseTo(10, 6);
   });
 
   it('is nothing where nothing is to be cut', async () => {
-    const plan = await cutPlan(task([], [305]));
+    const plan = await cutPlan(task([], [305]), null);
     expect(plan).toEqual({
       cuts: [],
       buy: 0,
@@ -130,16 +62,42 @@ describe('A cutting plan', () => {
     });
   });
 
-  it('is sound and no worse than laying in turn for 200 runs on 20 reels, and tells its gap', async () => {
+  it('is sound without a solver, too, and claims no more than it knows', async () => {
     const random = seeded(12);
     const runs = Array.from({ length: 200 }, () => 12 + random.below(7000) / 100);
     const reels = Array.from({ length: 20 }, () => 305 + random.below(300));
     for (const leastRestM of [null, 15]) {
       const one = task(runs, reels, { leastRestM, buyM: 305, slackM: 1 });
-      const plan = await cutPlan(one);
+      const plan = await cutPlan(one, null);
       expectSound(one, plan);
       expect(plan.unplaced).toEqual([]);
-      expect(plan.boundWasteM).toBeLessThanOrEqual(plan.wasteM + 1e-6);
+      expect(plan.buy).toBe(0);
+      expect(plan.proven).toBe(plan.wasteM < 1e-3);
     }
-  }, 30_000);
+  });
+
+  it('takes what a solver finds only where it is better', async () => {
+    // Laid in turn, 50 and 40 lie on the 90, and 30 and 20 waste 15 of the 65.
+    const one = task([50, 40, 30, 20], [90, 65, 50], {});
+    const alone = await cutPlan(one, null);
+    const worse = await cutPlan(one, (programme) =>
+      Promise.resolve({
+        values: new Float64Array(programme.columns.length).fill(1e6),
+        bound: 0,
+        proven: false,
+      }),
+    );
+    expect(worse).toEqual(alone);
+  });
+
+  it('lays out the runs of a very large site in turn, in little more boxes than all lengths take', async () => {
+    const random = seeded(5);
+    const runs = Array.from({ length: 3000 }, () => 10 + random.below(8000) / 100);
+    const one = task(runs, [140], { buyM: 305, slackM: 2, leastRestM: 10 });
+    const plan = await cutPlan(one, null);
+    expect(plan.unplaced).toEqual([]);
+    const neededM = runs.reduce((sum, lengthM) => sum + lengthM + 2, 0);
+    expect(plan.buy).toBeLessThan(1.02 * (neededM / 305));
+    expect(plan.proven).toBeFalse();
+  });
 });

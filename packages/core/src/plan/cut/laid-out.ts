@@ -25,10 +25,16 @@ export function layInTurn(
     (onReels[reel]?.length ?? 0) > 0 ? 0 : reel < owned ? 1 : 2;
   for (const run of longestFirst) {
     const needM = needsM[run] ?? 0;
-    const [best] = [...restM.keys()]
-      .filter((reel) => (restM[reel] ?? 0) >= needM - SAME_M)
-      .sort((a, b) => rank(a) - rank(b) || (restM[a] ?? 0) - (restM[b] ?? 0));
-    if (best === undefined) unplaced.push(run);
+    let best = -1;
+    for (const [reel, leftM] of restM.entries()) {
+      if (leftM < needM - SAME_M) continue;
+      const isBetter =
+        best < 0 ||
+        rank(reel) < rank(best) ||
+        (rank(reel) === rank(best) && leftM < (restM[best] ?? 0));
+      if (isBetter) best = reel;
+    }
+    if (best < 0) unplaced.push(run);
     else {
       onReels[best]?.push(run);
       restM[best] = (restM[best] ?? 0) - needM;

@@ -1,1 +1,1 @@
-export { minimise, type Column, type Minimised, type Programme, type Row } from './minimise';
+export type { Column, Minimise, Minimised, Programme, Row } from './programme';

@@ -1,32 +1,5 @@
+import type { Minimise } from '@near-spoke/core/plan/cut';
 import loadHighs, { type Highs } from 'highs';
-
-/** A mixed integer programme: columns with a cost and bounds, rows with sums between bounds. */
-export interface Programme {
-  readonly columns: readonly Column[];
-  readonly rows: readonly Row[];
-}
-
-export interface Column {
-  readonly cost: number;
-  readonly least: number;
-  readonly most: number;
-  readonly isWhole: boolean;
-}
-
-/** Of the columns by their number. */
-export interface Row {
-  readonly least: number;
-  readonly most: number;
-  readonly terms: readonly (readonly [column: number, factor: number])[];
-}
-
-export interface Minimised {
-  /** Of the columns in their order; null where nothing was found in time, or nothing can be. */
-  readonly values: Float64Array | null;
-  /** Nothing costs less than this. */
-  readonly bound: number;
-  readonly proven: boolean;
-}
 
 let loading: Promise<Highs> | null = null;
 const highs = (): Promise<Highs> => (loading ??= loadHighs());
@@ -36,17 +9,8 @@ const FEASIBLE = 2;
 /** Costs nearer than this are alike. */
 const SAME_COST = 1e-4;
 
-/**
- * The values of a programme’s columns that cost least, and how little anything could cost.
- *
- * @param start values that keep all rows, to be better than; none where none are known
- * @param seconds at most
- */
-export async function minimise(
-  { columns, rows }: Programme,
-  start: Float64Array | null,
-  seconds: number,
-): Promise<Minimised> {
+/** By HiGHS, loaded once it is asked for. */
+export const minimise: Minimise = async ({ columns, rows }, start, seconds) => {
   const solver = await highs();
   const starts = [0];
   const indices: number[] = [];
@@ -83,7 +47,7 @@ export async function minimise(
       mip_rel_gap: 0,
       mip_abs_gap: SAME_COST,
     });
-    if (start) model.setSolution({ colValue: start });
+    model.setSolution({ colValue: start });
     model.run();
     const { optimal, infeasible } = solver.constants.modelStatus;
     const status = model.getModelStatus();
@@ -97,4 +61,4 @@ export async function minimise(
   } finally {
     model.dispose();
   }
-}
+};
