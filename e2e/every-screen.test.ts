@@ -48,6 +48,7 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   'verify a block, to enter': (stage) => stage.linkUrl('TB01', 'verify'),
   'many ends, to choose': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/batch`),
   'parts and tools': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/kit`),
+  cuts: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/cuts`),
   catalogue: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/catalogue`),
   'catalogue, a cable': ({ url, siteId }) =>
     Promise.resolve(`${url}/sites/${siteId}/catalogue/rg-6-quad`),

@@ -14,6 +14,7 @@ import type { LimitMessages } from '@near-spoke/core/verify/limits';
 import type { PowerMessages } from '@near-spoke/core/verify/power';
 import type { LineMessages } from '@near-spoke/core/verify/telephone';
 import type { CUTBACK } from './en/pages/cutback';
+import type { CUTS_PAGE } from './en/pages/cuts';
 import type { RECORD_PAGE } from './en/pages/record';
 import type { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './en/pages/sums';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
@@ -61,6 +62,7 @@ export interface Language {
 export interface Pages {
   readonly terminate: Same<typeof TERMINATE_PAGE>;
   readonly cutback: Same<typeof CUTBACK>;
+  readonly cuts: Same<typeof CUTS_PAGE>;
   readonly record: Same<typeof RECORD_PAGE>;
   readonly verify: Same<typeof VERIFY_PAGE>;
   readonly trace: Same<typeof TRACE_PAGE>;

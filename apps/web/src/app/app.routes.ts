@@ -46,6 +46,11 @@ export const routes: Routes = [
         loadComponent: () => import('./kit/kit-page').then((m) => m.KitPage),
       },
       {
+        path: 'cuts',
+        title: 'Cuts · Near Spoke',
+        loadComponent: () => import('./cuts/cuts-page').then((m) => m.CutsPage),
+      },
+      {
         path: 'template',
         title: 'Strip template · Near Spoke',
         loadComponent: () => import('./terminate/template-page').then((m) => m.TemplatePage),

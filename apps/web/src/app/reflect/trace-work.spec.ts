@@ -119,6 +119,17 @@ describe('TraceWork', () => {
     expect(work.progress()).toBeNull();
   });
 
+  it('says so where it fails though nobody let go of it', async () => {
+    const done = begin('a.csv');
+    await turn();
+    viewer().asked[0]?.answer(OPENED);
+    await turn();
+    explainer().asked[0]?.fail();
+    expect(await done).toBeFalse();
+    expect(work.refused()).toMatch(/^a\.csv could not be worked out on this device\./);
+    expect(work.progress()).toBeNull();
+  });
+
   it('goes by the last file: what comes of an earlier one is not shown', async () => {
     const first = begin('a.csv');
     const second = begin('b.csv');
@@ -149,6 +160,8 @@ describe('TraceWork', () => {
     expect(await done).toBeFalse();
     expect(work.progress()).toBeNull();
     expect(explainer().dropped).toBeGreaterThan(0);
+    // Who stopped it knows.
+    expect(work.refused()).toBe('');
     work.clear();
     expect(work.file()).toBeNull();
     expect(await work.explain(NOTHING_TOLD)).toBeFalse();

@@ -91,8 +91,11 @@ export class TraceWork implements OnDestroy {
       this.progress.set(null);
       return true;
     } catch {
-      // Let go of by another file, other numbers, or Stop.
-      if (run === this.run) this.progress.set(null);
+      // Let go of by another file, other numbers, or Stop; if by none of them, the worker has failed.
+      if (run === this.run) {
+        this.progress.set(null);
+        this.refused.set(this.tell().pages.trace.notWorkedOut(file.name));
+      }
       return false;
     }
   }

@@ -3,6 +3,7 @@ export const SITE_PAGES = [
   { path: '', name: 'Work', about: 'Overview: what is proven, what is wrong, what comes next' },
   { path: 'import', name: 'Schedule', about: 'Import the links, add one, download them' },
   { path: 'kit', name: 'Parts and tools', about: 'What to bring' },
+  { path: 'cuts', name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
   { path: 'batch', name: 'Many ends', about: 'Make ends alike, step by step' },
   { path: 'adapters', name: 'Adapters', about: 'Pin by pin between two devices' },
   { path: 'cords', name: 'Cords', about: 'Test many, one after the other' },

@@ -61,6 +61,8 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   tooLarge: (name, megabytes) =>
     `${name} ist größer als ${megabytes} MB. Weniger Abtastwerte ausgeben.`,
   refused: (name, line, reason) => `${name}${line === null ? '' : `, Zeile ${line}`}: ${reason}.`,
+  notWorkedOut: (name) =>
+    `${name} ließ sich auf diesem Gerät nicht ausrechnen. Weniger Abtastwerte ausgeben oder einen anderen Browser nehmen.`,
   keptAt: (name, at) => `${name} bei ${at}.`,
   keptFromBoth: (name, at) => `${name} bei ${at}, von beiden Enden.`,
 

@@ -59,6 +59,8 @@ export const TRACE_PAGE = {
     `${name} is larger than ${megabytes} MB. Export fewer samples.`,
   refused: (name: string, line: number | null, reason: string) =>
     `${name}${line === null ? '' : `, line ${line}`}: ${reason}.`,
+  notWorkedOut: (name: string) =>
+    `${name} could not be worked out on this device. Export fewer samples, or try another browser.`,
   keptAt: (name: string, at: string) => `${name} at ${at}.`,
   keptFromBoth: (name: string, at: string) => `${name} at ${at}, from both ends.`,
 

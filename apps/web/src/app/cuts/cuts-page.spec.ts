@@ -1,0 +1,103 @@
+import { TestBed } from '@angular/core/testing';
+import type { SiteCuts } from '@near-spoke/contract/plan';
+import { SITE_ID, testLink } from '../testing/links';
+import { openSite, settle } from '../testing/store';
+import { CutsPage } from './cuts-page';
+
+const LINK = testLink('K1', { lengthM: 60 });
+const answer = (
+  plan: Partial<SiteCuts['cables'][number]['plan']>,
+): { readonly cables: SiteCuts['cables'] } => ({
+  cables: [
+    {
+      cable: 'cat6-uutp-solid',
+      name: 'Cat 6 U/UTP solid',
+      runs: 1,
+      unknown: 0,
+      plan: {
+        cuts: [{ run: LINK.id, reel: 'buy-1', fromM: 0, toM: 63 }],
+        buy: 1,
+        wasteM: 0,
+        unplaced: [],
+        boundWasteM: 0,
+        proven: true,
+        ...plan,
+      },
+    },
+  ],
+});
+
+describe('CutsPage', () => {
+  beforeEach(() => localStorage.removeItem(`near-spoke.cuts.${SITE_ID}`));
+
+  async function open() {
+    const { http } = await openSite([LINK]);
+    const fixture = TestBed.createComponent(CutsPage);
+    fixture.componentRef.setInput('siteId', SITE_ID);
+    fixture.detectChanges();
+    const element = fixture.nativeElement as HTMLElement;
+    const asked = () => http.expectOne((sent) => sent.url === `/api/sites/${SITE_ID}/plan/cut`);
+    const shown = async () => {
+      await settle();
+      fixture.detectChanges();
+      return (element.textContent ?? '').replace(/\u00a0/g, ' ');
+    };
+    const type = async (index: number, text: string) => {
+      const box = element.querySelectorAll('input')[index];
+      if (!box) throw new Error(`No field ${index}`);
+      box.value = text;
+      box.dispatchEvent(new Event('change'));
+      await shown();
+    };
+    return { asked, shown, type, element };
+  }
+
+  it('says what to buy, whether it is proven, and where each run is cut', async () => {
+    const { asked, shown } = await open();
+    const request = asked();
+    expect(request.request.body).toEqual({ slackM: 3, leastRestM: 15, boxM: 305, reels: [] });
+    request.flush(answer({}));
+    const text = await shown();
+    expect(text).toContain('Buy 1 box of 305 m for 1 run.');
+    expect(text).toContain('Each run with 3 m for its two ends.');
+    expect(text).toContain('No way leaves less.');
+    expect(text).toContain('New box 1');
+    expect(text).toContain('C1/A/K1 – Kiosk K1');
+  });
+
+  it('asks anew with begun reels, several in one field, and reads no other text as one', async () => {
+    const { asked, shown, type, element } = await open();
+    asked().flush(answer({}));
+    await shown();
+    await type(3, '140,5; 62 m');
+    const request = asked();
+    expect(request.request.body.reels).toEqual([
+      { id: 'reel 1', cable: 'cat6-uutp-solid', lengthM: 140.5 },
+      { id: 'reel 2', cable: 'cat6-uutp-solid', lengthM: 62 },
+    ]);
+    request.flush(answer({ buy: 0, cuts: [{ run: LINK.id, reel: 'reel 2', fromM: 0, toM: 62 }] }));
+    expect(await shown()).toContain('What is there is enough for 1 run.');
+    expect(await shown()).toContain('Begun reel 2');
+    // What can’t be read takes no field away.
+    await type(3, 'half a box');
+    expect(element.querySelectorAll('input').length).toBe(4);
+    expect(element.querySelector('.typo')?.textContent).toContain('half a box is no length.');
+  });
+
+  it('tells how much is wasted and the least that any way could leave', async () => {
+    const { asked, shown } = await open();
+    asked().flush(answer({ wasteM: 12.4, boundWasteM: 9, proven: false }));
+    const text = await shown();
+    expect(text).toContain('12.4 m are left over and too short to be of use.');
+    expect(text).toContain('Proven: no way leaves less than 9.0 m.');
+  });
+
+  it('says so where nothing is left to pull, and where no server answers, and asks again', async () => {
+    const { asked, shown, element } = await open();
+    asked().flush(null, { status: 503, statusText: 'Away' });
+    expect(await shown()).toContain('The server does not answer.');
+    element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
+    asked().flush({ cables: [] });
+    expect(await shown()).toContain('No cable is left to pull.');
+  });
+});

@@ -1,0 +1,203 @@
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { planEndpoints, type SiteCuts } from '@near-spoke/contract/plan';
+import { formatDistance, formatLength } from '@near-spoke/core/units';
+import { Store } from '@ngrx/store';
+import type { Subscription } from 'rxjs';
+import { fieldsIn, unitIn } from '../shell/in-units';
+import { KeptTexts } from '../shell/kept-texts';
+import { NextThing } from '../shell/next-thing';
+import { NumberFields, type NumberField } from '../shell/number-fields';
+import { typedNumber, typedNumbers } from '../shell/typed-number';
+import { Api } from '../store/api/api';
+import { linksFeature } from '../store/links/links';
+import { sitesFeature } from '../store/sites/sites';
+import { Words } from '../words/words';
+import { cutCable, type CutCable } from './cut-lists';
+
+const BOUNDS = { box: [1, 20_000, 'm'], slack: [0, 1000, 'm'], rest: [0, 1000, 'm'] } as const;
+/** A usual box, in metres and in feet; what ends and bends take. Generic. */
+const USUAL = {
+  metric: { box: '305', slack: '3', rest: '15' },
+  imperial: { box: '1000', slack: '10', rest: '50' },
+};
+const BEGUN = 'begun ';
+/** A comma may be a decimal one: it separates only where a space follows. */
+const SEPARATORS = /;|,\s+|,$|\s+(?=\d)/;
+
+/** What the answer is asked with. */
+interface Given {
+  readonly slackM: number;
+  readonly leastRestM: number | null;
+  readonly boxM: number | null;
+  readonly reels: { readonly id: string; readonly cable: string; readonly lengthM: number }[];
+}
+
+/** Which run is cut from which reel, and how many boxes to buy: of all cable of a site that is not pulled yet. */
+@Component({
+  selector: 'ns-cuts-page',
+  imports: [MatProgressBar, NextThing, NumberFields],
+  templateUrl: './cuts-page.html',
+  styleUrl: './cuts-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class CutsPage {
+  readonly siteId = input.required<string>();
+
+  private readonly store = inject(Store);
+  private readonly api = inject(Api);
+  private readonly spoken = inject(Words);
+  private readonly links = this.store.selectSignal(linksFeature.selectEntities);
+  private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
+  private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
+  private readonly tell = computed(() => this.spoken.in(this.units()));
+  protected readonly words = computed(() => this.tell().pages.cuts);
+
+  protected readonly typed = new KeptTexts(
+    () => `cuts.${this.siteId()}`,
+    () => USUAL[this.units()],
+    () => this.units(),
+  );
+  private readonly answer = signal<SiteCuts | null>(null);
+  protected readonly failed = signal(false);
+  /** What stands there until the next answer is of older numbers. */
+  protected readonly busy = signal(true);
+  private asking: Subscription | null = null;
+
+  protected readonly fields = computed(() => {
+    const { fields, hints } = this.words();
+    const of = (id: keyof typeof BOUNDS): NumberField => ({
+      id,
+      name: fields[id],
+      unit: 'm',
+      hint: hints[id],
+    });
+    return fieldsIn([of('box'), of('slack'), of('rest')], this.units());
+  });
+  private readonly begun = computed(() =>
+    Object.entries(this.typed.texts())
+      .filter(([id]) => id.startsWith(BEGUN))
+      .flatMap(([id, text]) =>
+        text
+          .split(SEPARATORS)
+          .map((one) => one.trim())
+          .filter((one) => one !== '')
+          .map((one) => ({
+            cable: id.slice(BEGUN.length),
+            text: one,
+            lengthM: typedNumber(one, 'm', this.units()) ?? NaN,
+          })),
+      ),
+  );
+  private readonly given = computed((): Given | null => {
+    const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
+    const isRight = wrong.length === 0 && this.unread().length === 0;
+    if (!isRight) return null;
+    return {
+      slackM: value.slack ?? 0,
+      leastRestM: value.rest,
+      boxM: value.box,
+      reels: this.begun().map(({ cable, lengthM }, index) => ({
+        id: `reel ${index + 1}`,
+        cable,
+        lengthM,
+      })),
+    };
+  });
+  protected readonly unread = computed(() =>
+    this.begun()
+      .filter(({ lengthM }) => !(lengthM > 0 && lengthM <= BOUNDS.box[1]))
+      .map(({ text }) => this.words().cantRead(text)),
+  );
+
+  /** Each cable with the field of what is begun of it; its pull list once all that is typed can be read. */
+  protected readonly cables = computed(() => {
+    const given = this.given();
+    const words = this.words();
+    return (this.answer()?.cables ?? []).map((row) => {
+      const begun: NumberField = {
+        id: BEGUN + row.cable,
+        name: words.begun,
+        unit: unitIn('m', this.units()),
+        hint: words.begunHint(row.name),
+        text: true,
+      };
+      return {
+        cable: row.cable,
+        name: row.name,
+        fields: [begun],
+        list: given && !this.busy() ? this.listOf(row, given) : null,
+      };
+    });
+  });
+
+  protected readonly told = computed(() => {
+    const words = this.words();
+    const rows = this.answer()?.cables ?? [];
+    const given = this.given();
+    const sum = (of: (row: SiteCuts['cables'][number]) => number) =>
+      rows.reduce((all, row) => all + of(row), 0);
+    const cut = sum(({ plan }) => plan.cuts.length);
+    if (cut === 0 || !given) return { sentence: words.nothing, why: words.whyNothing, action: '' };
+    const far = (metres: number) => formatDistance(metres, this.units(), 1);
+    const [buy, wasteM] = [sum(({ plan }) => plan.buy), sum(({ plan }) => plan.wasteM)];
+    const boundM = sum(({ plan }) => plan.boundWasteM);
+    const isBest = rows.every(({ plan }) => plan.proven);
+    return {
+      sentence:
+        buy > 0
+          ? words.buy(buy, formatLength(given.boxM ?? 0, this.units()), cut)
+          : words.enough(cut),
+      why: [
+        words.counted(formatLength(given.slackM, this.units())),
+        wasteM > 0.05 ? words.waste(far(wasteM)) : words.noWaste,
+        isBest ? words.best : boundM > 0.05 ? words.least(far(boundM)) : words.unproven,
+      ].join(' '),
+      action: words.print,
+    };
+  });
+
+  constructor() {
+    effect(() => this.ask(this.siteId(), this.given()));
+  }
+
+  private listOf(row: SiteCuts['cables'][number], given: Given): CutCable {
+    const { boxM, slackM } = given;
+    const reels = given.reels.filter(({ cable }) => cable === row.cable);
+    const lengths = { boxM, slackM, reels, units: this.units() };
+    return cutCable(row, this.links(), lengths, this.tell());
+  }
+
+  protected retry(): void {
+    this.ask(this.siteId(), this.given());
+  }
+
+  protected print(): void {
+    window.print();
+  }
+
+  private ask(id: string, body: Given | null): void {
+    this.asking?.unsubscribe();
+    if (!body) return;
+    this.failed.set(false);
+    this.busy.set(true);
+    this.asking = this.api.call(planEndpoints.siteCuts, { id, body }).subscribe({
+      next: (answer) => {
+        this.answer.set(answer);
+        this.busy.set(false);
+      },
+      error: () => {
+        this.failed.set(true);
+        this.busy.set(false);
+      },
+    });
+  }
+}
