@@ -27,7 +27,6 @@ const FAR_ENDS = [
   [60027, 'short end behind a resistance two resolutions from the port, once three places more'],
   [60214, 'open end behind a branch, once two ends behind it'],
   [1046, 'open end behind a branch, once a branch and an end'],
-  [60031, 'open end behind a leak, once a branch with an end right at it'],
 ] as const;
 
 describe('A sweep of a lossy line that another model made', () => {

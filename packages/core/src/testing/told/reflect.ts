@@ -20,6 +20,8 @@ const LOSS = { a0: 0, a1: 1.8, a2: 0.01 };
 const about = (value: number, u = 0.01 * value) => ({ value, u });
 /** Of what a fit finds, so much is the line's and not the fit's last steps. */
 const inShort = (value: number) => Number(value.toPrecision(3));
+/** The same of a whole curve: browsers and Node.js end a fit a little apart. */
+const roughly = (value: number) => Number(value.toPrecision(2));
 
 /** What is told of a line with a fault, in the figures that people are shown. */
 function traced(fault: (typeof PRACTICE_FAULTS)[number], launch: 'step' | 'pulse') {
@@ -43,15 +45,15 @@ function traced(fault: (typeof PRACTICE_FAULTS)[number], launch: 'step' | 'pulse
   return [
     events.map((event) => [event.kind, event.end, inShort(event.distanceM.value)]),
     problems.map(({ kind }) => kind),
-    capture.kind === 'trace' ? sums(capture.trace.volts) : null,
-    good && sums(good.values),
+    capture.kind === 'trace' ? sums(capture.trace.volts, inShort) : null,
+    good && sums(good.values, roughly),
     good && inShort(good.delayS.at(-1) ?? 0),
   ];
 }
 
-const sums = (volts: ArrayLike<number>) => {
+const sums = (volts: ArrayLike<number>, short: (value: number) => number) => {
   const list = Array.from(volts);
-  return [list.length, inShort(list.reduce((sum, volt) => sum + volt * volt, 0))];
+  return [short(list.length), short(list.reduce((sum, volt) => sum + volt * volt, 0))];
 };
 
 export const REFLECT_CASES: Cases = {
