@@ -169,6 +169,13 @@ export async function goOn(page: Page): Promise<void> {
   await expect(mainButton(page)).toBeEnabled();
   const key = await mainButton(page).locator('kbd').textContent();
   await page.keyboard.press(key ?? 'Space');
+  // Drawn: the button rests now, and is not taken for one that may be pressed again.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) =>
+        requestAnimationFrame(() => requestAnimationFrame(() => resolve())),
+      ),
+  );
 }
 
 /** How many entries wait on this device to be sent. */
