@@ -69,9 +69,11 @@ const siteCutsRequest = z
     boxM: metres.min(0.001).nullable().default(null).meta({
       description: 'A box that more can be bought of, of every cable.',
     }),
-    reels: unlike(reel.extend({ cable: cableId }), 100).meta({
-      description: 'Begun ones, each of a cable.',
-    }),
+    reels: unlike(reel.extend({ cable: cableId }), 100)
+      .default([])
+      .meta({
+        description: 'Begun ones, each of a cable.',
+      }),
   })
   .meta({ id: 'SiteCutsRequest' });
 const siteCuts = z
