@@ -81,6 +81,8 @@ describe('CutsPage', () => {
     // What can’t be read takes no field away.
     await type(3, 'half a box');
     expect(element.querySelectorAll('input').length).toBe(4);
+    expect(await shown()).toContain('This can’t be worked out now.');
+    expect(await shown()).not.toContain('No cable is left');
     expect(element.querySelector('.typo')?.textContent).toContain('half a box is no length.');
   });
 

@@ -146,7 +146,8 @@ export class CutsPage {
     const sum = (of: (row: SiteCuts['cables'][number]) => number) =>
       rows.reduce((all, row) => all + of(row), 0);
     const cut = sum(({ plan }) => plan.cuts.length);
-    if (cut === 0 || !given) return { sentence: words.nothing, why: words.whyNothing, action: '' };
+    if (!given) return { sentence: words.cantServe, why: this.unread().join(' '), action: '' };
+    if (cut === 0) return { sentence: words.nothing, why: words.whyNothing, action: '' };
     const far = (metres: number) => formatDistance(metres, this.units(), 1);
     const [buy, wasteM] = [sum(({ plan }) => plan.buy), sum(({ plan }) => plan.wasteM)];
     const boundM = sum(({ plan }) => plan.boundWasteM);

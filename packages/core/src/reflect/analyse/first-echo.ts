@@ -32,7 +32,7 @@ const SMEAR = 4;
  * Resolutions behind the port that belong to it: what a calibration leaves over stands there. What nothing else
  * explains may yet lie nearer.
  */
-export const OF_THE_PORT = 2;
+const OF_THE_PORT = 2;
 export const NEAR_THE_PORT = 0.8;
 
 export interface Band extends EchoTransform {
