@@ -15,6 +15,7 @@ import { planEndpoints } from './plan';
 import { recordEndpoints } from './record';
 import { reflectEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
+import { searchEndpoints } from './search';
 import { siteEndpoints } from './site';
 import { siteFactEndpoints } from './site-facts';
 import { terminateEndpoints } from './terminate';
@@ -38,6 +39,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   mapEndpoints,
   adapterEndpoints,
   siteFactEndpoints,
+  searchEndpoints,
   planEndpoints,
   blobEndpoints,
   reflectEndpoints,

@@ -24,6 +24,8 @@ import {
 
 const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' });
 
+const tsvector = customType<{ data: string }>({ dataType: () => 'tsvector' });
+
 const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 
 /** What people edit: a version on each row, and put away rather than deleted. */
@@ -156,8 +158,20 @@ export const facts = pgTable(
     /** The fact that this one takes back; each is taken back once. */
     voids: uuid('voids'),
     receivedAt: instant('received_at').notNull().defaultNow(),
+    /** What a search looks in: who, what kind, and all short texts of the body, with what a diagnosis found. */
+    words: tsvector('words').generatedAlwaysAs(
+      sql`to_tsvector('simple', kind || ' ' || author || ' ' || device)
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.* ? (@.type() == "string")'), '"string"')
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.deed.* ? (@.type() == "string")'), '"string"')
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.summary'), '"string"')
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.faults[*].* ? (@.type() == "string")'), '"string"')`,
+    ),
   },
   (table) => [
+    index('facts_words').using('gin', table.words),
+    index('facts_at')
+      .on(table.at, table.seq)
+      .where(sql`kind <> 'edit'`),
     index('facts_subject').on(table.subject, table.kind, table.at, table.seq),
     index('facts_kind').on(table.kind, table.seq),
     index('facts_remade')

@@ -7,7 +7,7 @@ import {
 } from '@near-spoke/contract/facts';
 import type { AnyFact } from '@near-spoke/contract/site-facts';
 import { ENTERED } from '@near-spoke/core/record';
-import { and, asc, eq, gt, ne, sql, type AnyColumn, type SQL } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, gt, ne, sql, type AnyColumn, type SQL } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import * as z from 'zod';
 import type { Database } from '../db/database';
@@ -16,7 +16,11 @@ import { ProblemError } from '../http/problem-error';
 import { sameCreate } from '../http/same-create';
 import { upcast, versionOf } from './upcast';
 
-type Row = typeof facts.$inferSelect;
+/** All but what a search looks in. */
+const { words: _, ...columns } = getTableColumns(facts);
+export const FACT_COLUMNS = columns;
+
+export type FactRow = Omit<typeof facts.$inferSelect, 'words'>;
 
 /** What is sent to keep a fact of a kind. */
 export type SentFact<K extends FactKindId> = Asked<(typeof FACT_KINDS)[K]['keep']>['body'];
@@ -30,7 +34,7 @@ const among = (id: AnyColumn, ids: readonly string[]): SQL =>
   sql`${id} = any(${sql.param([...ids])}::uuid[])`;
 
 /** A row as the fact that it is. */
-export function readFact<K extends FactKindId>(kind: K, row: Row): FactOf<K> {
+export function readFact<K extends FactKindId>(kind: K, row: FactRow): FactOf<K> {
   const { fact, subject, at }: FactKind = FACT_KINDS[kind];
   const read = fact.parse({
     ...upcast(kind, row.version, row.body),
@@ -55,7 +59,7 @@ export async function factsAbout<K extends FactKindId>(
   const found = new Map<string, FactOf<K>[]>();
   if (subjects.length === 0) return found;
   const rows = await db
-    .select()
+    .select(FACT_COLUMNS)
     .from(facts)
     .where(and(among(facts.subject, subjects), eq(facts.kind, kind), stands(facts.id)))
     .orderBy(asc(facts.at), asc(facts.seq));
@@ -76,11 +80,11 @@ export async function factsOfAll(
     subjects.length === 0
       ? []
       : await db
-          .select()
+          .select(FACT_COLUMNS)
           .from(facts)
           .where(and(among(facts.subject, subjects), ne(facts.kind, 'edit'), stands(facts.id)))
           .orderBy(asc(facts.at), asc(facts.seq));
-  const lists = new Map<string, Row[]>();
+  const lists = new Map<string, FactRow[]>();
   for (const row of rows) {
     const name = `${row.subject} ${row.kind}`;
     const list = lists.get(name);
@@ -103,7 +107,7 @@ export async function factsSince(
     union all select id from cord_batches where site_id = ${siteId}
     union all select adapters.id from adapters join links on links.id = link_id where site_id = ${siteId})`;
   const rows = await db
-    .select()
+    .select(FACT_COLUMNS)
     .from(facts)
     .where(and(gt(facts.seq, after), ne(facts.kind, 'edit'), ofSite))
     .orderBy(asc(facts.seq))
@@ -128,8 +132,8 @@ export const listFacts = async <K extends FactKindId>(
 ): Promise<FactOf<K>[]> => (await factsAbout(db, kind, [subject])).get(subject) ?? [];
 
 /** A fact by its id, whatever became of it. */
-export async function findFact(db: Database, id: string): Promise<Row | undefined> {
-  const [row] = await db.select().from(facts).where(eq(facts.id, id));
+export async function findFact(db: Database, id: string): Promise<FactRow | undefined> {
+  const [row] = await db.select(FACT_COLUMNS).from(facts).where(eq(facts.id, id));
   return row;
 }
 

@@ -3,6 +3,7 @@ import type { LinkState } from '@near-spoke/core/record';
 import { and, eq, sql, type SQL } from 'drizzle-orm';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
+import { escaped } from '../db/like';
 import { links, sites } from '../db/schema';
 
 /** Links of a site that is there: of one that was put away there are none. */
@@ -66,8 +67,6 @@ export async function rowsAsJson(
     stale: row?.stale ? 1 : 0,
   };
 }
-
-const escaped = (word: string): string => word.replace(/[\\%_]/g, '\\$&');
 
 /** A page of the links that a question names, as each is told alone: named once, counted and shown from that. */
 export async function linksAsJson(

@@ -6,6 +6,7 @@ import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
 import { planEndpoints } from '@near-spoke/contract/plan';
 import { recordEndpoints } from '@near-spoke/contract/record';
+import { searchEndpoints } from '@near-spoke/contract/search';
 import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { testEndpoints } from '@near-spoke/contract/tests';
 import {
@@ -27,6 +28,7 @@ import { siteCuts } from '../plan/site-cuts';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
+import { search } from '../search/search';
 import { batch, plan, template } from '../terminate/jobs';
 import { kit, pace } from '../terminate/kit';
 import { keepTest } from '../tests/keep-test';
@@ -58,6 +60,7 @@ export const JOBS = {
   refreshLinks,
   takeAlong: quick(alongEndpoints.take, takeAlong),
   record: quick(recordEndpoints.one, record),
+  search: quick(searchEndpoints.search, search),
   recordAsPdf: quick(recordEndpoints.pdf, recordAsPdf),
   cardPdf: quick(adapterEndpoints.cardPdf, cardPdf),
   cardSvg: quick(adapterEndpoints.cardSvg, cardSvg),

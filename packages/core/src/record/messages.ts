@@ -1,6 +1,7 @@
 import type { Jacket } from '../catalogue';
 import type { End, LengthHow } from '../link';
 import { message, type Message } from '../message';
+import type { RemakeCause } from '../terminate';
 import type { FaultKind } from '../verify';
 import type { Entered } from './entered';
 import type { LinkState } from './link-states';
@@ -60,11 +61,21 @@ export interface RecordMessages {
   readonly 'note-about': { readonly where: Where; readonly text: string };
   readonly 'cannot-see': { readonly kinds: readonly FaultKind[] };
   readonly 'trace-kept': { readonly name: string; readonly blob: string };
+  readonly ticked: { readonly end: End; readonly done: boolean; readonly count: number };
+  readonly remade: { readonly end: End; readonly cause: RemakeCause };
+  readonly 'trace-of': { readonly name: string };
+  readonly 'photo-of': { readonly where: Where; readonly text: string };
+  readonly 'velocity-of': { readonly of: string; readonly velocityFactor: number };
+  readonly 'left-on': { readonly of: string; readonly leftM: number };
+  readonly 'adapter-deed': { readonly kind: AdapterDeed };
+  readonly 'taken-back': { readonly summary: string; readonly reason: string };
   readonly signed: { readonly author: string; readonly device: string };
 }
 
 export type FactName =
   'label' | 'cable' | 'length' | 'near' | 'far' | 'place' | 'hub' | 'route' | 'note';
+/** What is done with an adapter. */
+export type AdapterDeed = 'test' | 'probe' | 'walk' | 'difference' | 'restart';
 export type SectionName = 'notes' | 'tests' | 'places' | 'traces' | 'earlier' | 'taken-back';
 
 export const tell = message<RecordMessages>();

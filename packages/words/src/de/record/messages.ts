@@ -1,4 +1,5 @@
 import type { RecordMessages } from '@near-spoke/core/record';
+import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import { LINK_STATES } from '../../states';
 import type { WordsFor } from '../../tell';
@@ -65,6 +66,14 @@ const SECTIONS: Readonly<Record<RecordMessages['section']['section'], string>> =
   'taken-back': 'Zurückgenommen',
 };
 
+const ADAPTER_DEEDS: Readonly<Record<RecordMessages['adapter-deed']['kind'], string>> = {
+  test: 'Ein Schritt der Prüfung des Adapters gemacht.',
+  probe: 'Eine Ader des Adapters gesucht.',
+  walk: 'Die Adern des Adapters durchgegangen.',
+  difference: 'Über einen Unterschied des Adapters entschieden.',
+  restart: 'Das Suchen am Adapter neu begonnen.',
+};
+
 /** What a record tells of a link. */
 export const RECORD: WordsFor<RecordMessages> = {
   'link-state': ({ state }) => STATES[state],
@@ -112,5 +121,19 @@ export const RECORD: WordsFor<RecordMessages> = {
   'cannot-see': ({ kinds }) =>
     `So eine Prüfung sieht nicht oder nicht immer: ${kinds.map((kind) => FAULT_NAMES[kind].several).join(', ')}.`,
   'trace-kept': ({ name, blob }) => `${name} (SHA-256 ${blob.slice(0, 12)}…)`,
+  ticked: ({ end, done, count }) =>
+    done
+      ? `${WHERE[end]}: ${count === 1 ? '1 Schritt' : `${count} Schritte`} gemacht.`
+      : `${WHERE[end]}: ${count === 1 ? 'ein Haken' : `${count} Haken`} zurückgenommen.`,
+  remade: ({ end, cause }, tell) =>
+    `${WHERE[end]} neu gemacht: ${tell(terminateMessage('remake-cause', { cause }))}.`,
+  'trace-of': ({ name }) => `Kurve aufbewahrt: ${name}.`,
+  'photo-of': ({ where, text }) => `Foto, ${WHERE[where]}${text && `: ${text}`}`,
+  'velocity-of': ({ of, velocityFactor }) =>
+    `Verkürzungsfaktor von ${of} gemessen: ${written(velocityFactor.toFixed(3))}.`,
+  'left-on': ({ of, leftM }, { units }) =>
+    `Auf ${of} sind noch ${written(formatLength(leftM, units))}.`,
+  'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],
+  'taken-back': ({ summary, reason }) => `Zurückgenommen: ${summary} Warum: ${reason}`,
   signed: ({ author, device }) => (device === '' ? author : `${author} an ${device}`),
 };

@@ -1,5 +1,6 @@
 import { LENGTH_SAID } from '@near-spoke/core/link';
 import type { RecordMessages } from '@near-spoke/core/record';
+import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import { LINK_STATES } from '../../states';
 import type { WordsFor } from '../../tell';
@@ -51,6 +52,14 @@ const SECTIONS: Readonly<Record<RecordMessages['section']['section'], string>> =
   'taken-back': 'Taken back',
 };
 
+const ADAPTER_DEEDS: Readonly<Record<RecordMessages['adapter-deed']['kind'], string>> = {
+  test: 'A step of the adapter’s test done.',
+  probe: 'A core of the adapter probed.',
+  walk: 'The adapter’s cores walked through.',
+  difference: 'A difference of the adapter decided on.',
+  restart: 'Probing of the adapter begun anew.',
+};
+
 /** What a record tells of a link. */
 export const RECORD: WordsFor<RecordMessages> = {
   'link-state': ({ state }) => STATES[state],
@@ -97,5 +106,18 @@ export const RECORD: WordsFor<RecordMessages> = {
     `Such a test can’t see, or not always: ${kinds.map((kind) => FAULT_NAMES[kind].several).join(', ')}.`,
   // The first signs of a file's SHA-256 tell it from others: which traces there are to be asked for.
   'trace-kept': ({ name, blob }) => `${name} (SHA-256 ${blob.slice(0, 12)}…)`,
+  ticked: ({ end, done, count }) =>
+    done
+      ? `${WHERE[end]}: ${count === 1 ? '1 step' : `${count} steps`} done.`
+      : `${WHERE[end]}: ${count === 1 ? 'a tick' : `${count} ticks`} taken back.`,
+  remade: ({ end, cause }, tell) =>
+    `${WHERE[end]} made again: ${tell(terminateMessage('remake-cause', { cause }))}.`,
+  'trace-of': ({ name }) => `Trace kept: ${name}.`,
+  'photo-of': ({ where, text }) => `Photo, ${WHERE[where].toLowerCase()}${text && `: ${text}`}`,
+  'velocity-of': ({ of, velocityFactor }) =>
+    `Velocity factor of ${of} measured: ${velocityFactor.toFixed(3)}.`,
+  'left-on': ({ of, leftM }, { units }) => `${formatLength(leftM, units)} left on ${of}.`,
+  'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],
+  'taken-back': ({ summary, reason }) => `Taken back: ${summary} Why: ${reason}`,
   signed: ({ author, device }) => (device === '' ? author : `${author} on ${device}`),
 };

@@ -1,0 +1,2 @@
+export { soughtOf, type Sought } from './sought';
+export { factLine, type LinedFact } from './fact-line';
