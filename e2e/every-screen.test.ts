@@ -49,6 +49,7 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   'many ends, to choose': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/batch`),
   'parts and tools': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/kit`),
   cuts: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/cuts`),
+  history: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/history`),
   catalogue: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/catalogue`),
   'catalogue, a cable': ({ url, siteId }) =>
     Promise.resolve(`${url}/sites/${siteId}/catalogue/rg-6-quad`),

@@ -51,6 +51,11 @@ export const routes: Routes = [
         loadComponent: () => import('./cuts/cuts-page').then((m) => m.CutsPage),
       },
       {
+        path: 'history',
+        title: 'History · Near Spoke',
+        loadComponent: () => import('./history/history-page').then((m) => m.HistoryPage),
+      },
+      {
         path: 'template',
         title: 'Strip template · Near Spoke',
         loadComponent: () => import('./terminate/template-page').then((m) => m.TemplatePage),

@@ -2,6 +2,7 @@ import type { Language } from '../tell';
 import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
+import { HISTORY_PAGE } from './pages/history';
 import { RECORD_PAGE } from './pages/record';
 import { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './pages/sums';
 import { TERMINATE_PAGE } from './pages/terminate';
@@ -37,6 +38,7 @@ export const ENGLISH: Language = {
     terminate: TERMINATE_PAGE,
     cutback: CUTBACK,
     cuts: CUTS_PAGE,
+    history: HISTORY_PAGE,
     record: RECORD_PAGE,
     verify: VERIFY_PAGE,
     trace: TRACE_PAGE,

@@ -26,6 +26,7 @@ import { terminateMessage, tickKeys, type RemakeCause } from '@near-spoke/core/t
 import { tester } from '@near-spoke/core/verify';
 import { common } from '@near-spoke/core/message';
 import { told, type Told } from '@near-spoke/words';
+import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
 import { ConductorSwatch, LinkRuler, StateMark } from '../drawing';
 import { CableFacts } from '../link/cable-facts';
@@ -50,6 +51,7 @@ import { TakeBack } from './take-back';
     MatIcon,
     NextThing,
     Notes,
+    RouterLink,
     StateMark,
     TakeBack,
   ],
@@ -140,11 +142,15 @@ export class RecordPage {
     recordSections({ ...this.open.facts(), places: this.places() }),
   );
   /** Who has changed what of the link: known to the server alone. */
-  private readonly edits = rxResource({
-    params: () => {
+  private readonly version = computed(
+    () => {
       const link = this.link();
       return link ? { id: link.id, version: link.version } : undefined;
     },
+    { equal: (a, b) => a?.id === b?.id && a?.version === b?.version },
+  );
+  private readonly edits = rxResource({
+    params: () => this.version(),
     stream: ({ params: { id } }) => this.api.call(editEndpoints.ofLink, { id }),
   });
   protected readonly told = computed((): readonly Told<RecordSection>[] => {

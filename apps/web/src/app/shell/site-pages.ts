@@ -5,6 +5,11 @@ export const SITE_PAGES = [
   { path: 'kit', name: 'Parts and tools', about: 'What to bring' },
   { path: 'cuts', name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
   { path: 'batch', name: 'Many ends', about: 'Make ends alike, step by step' },
+  {
+    path: 'history',
+    name: 'History',
+    about: 'What was done here, and everywhere: by place, part, fault, person, day',
+  },
   { path: 'adapters', name: 'Adapters', about: 'Pin by pin between two devices' },
   { path: 'cords', name: 'Cords', about: 'Test many, one after the other' },
   { path: 'lamp-tester', name: 'Lamp tester', about: 'Build one, with its parts' },

@@ -9,6 +9,7 @@ export const RECORD_PAGE: Same<typeof ENGLISH> = {
   printTitle: (label) => `Das Protokoll von ${label} drucken.`,
   proven: 'Geprüft: übergeben, oder beim Schrank aufbewahren.',
   known: (state) => `Das Protokoll sagt, was bisher bekannt ist: ${state}.`,
+  history: 'Verlauf',
   print: 'Drucken',
   unsent: (count) =>
     `PDF und JSON kommen vom Server; ${count === 1 ? 'ein Eintrag ist' : `${count} Einträge sind`} noch nicht dort.`,

@@ -7,6 +7,7 @@ export const RECORD_PAGE = {
   printTitle: (label: string) => `Print the record of ${label}.`,
   proven: 'Proven: hand it over, or keep it with the cabinet.',
   known: (state: string) => `The record says what is known so far: ${state.toLowerCase()}.`,
+  history: 'History',
   print: 'Print',
   unsent: (count: number) =>
     `PDF and JSON come from the server; ${count === 1 ? 'one entry is' : `${count} entries are`} not there yet.`,

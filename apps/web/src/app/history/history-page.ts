@@ -1,0 +1,170 @@
+import { DatePipe } from '@angular/common';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  DestroyRef,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+  untracked,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
+import { MatFormFieldModule } from '@angular/material/form-field';
+import { MatInputModule } from '@angular/material/input';
+import { MatProgressBar } from '@angular/material/progress-bar';
+import { Router, RouterLink } from '@angular/router';
+import { searchEndpoints, type Found } from '@near-spoke/contract/search';
+import { Store } from '@ngrx/store';
+import type { Subscription } from 'rxjs';
+import { NextThing } from '../shell/next-thing';
+import { Api } from '../store/api/api';
+import { sitesFeature } from '../store/sites/sites';
+import { Words } from '../words/words';
+import { byDay, dayOf } from './by-day';
+
+/** Who still types is waited for, ms. */
+const PAUSE_MS = 250;
+
+/** So many facts at once: whole ends of ticks are few lines. */
+const PAGE = '200';
+
+/** All that was done, seen and measured, of this site or of all: found by words and days, the newest first. */
+@Component({
+  selector: 'ns-history-page',
+  imports: [
+    DatePipe,
+    MatButtonModule,
+    MatFormFieldModule,
+    MatInputModule,
+    MatProgressBar,
+    NextThing,
+    RouterLink,
+  ],
+  templateUrl: './history-page.html',
+  styleUrl: './history-page.scss',
+  changeDetection: ChangeDetectionStrategy.OnPush,
+})
+export class HistoryPage {
+  readonly siteId = input.required<string>();
+  /** What is sought, of one link alone, and on all sites: kept in the address. */
+  readonly q = input<string | undefined>(undefined);
+  readonly link = input<string | undefined>(undefined);
+  readonly all = input<string | undefined>(undefined);
+
+  private readonly api = inject(Api);
+  private readonly router = inject(Router);
+  private readonly sites = inject(Store).selectSignal(sitesFeature.selectEntities);
+  private readonly spoken = inject(Words);
+  private readonly tell = computed(() =>
+    this.spoken.in(this.sites()[this.siteId()]?.units ?? 'metric'),
+  );
+  protected readonly words = computed(() => this.tell().pages.history);
+
+  private readonly found = signal<Found | null>(null);
+  protected readonly failed = signal(false);
+  protected readonly busy = signal(true);
+  private asking: Subscription | null = null;
+  private pause: ReturnType<typeof setTimeout> | undefined;
+
+  protected readonly links = computed(() => this.found()?.links ?? []);
+  private readonly entries = computed(() => this.found()?.entries ?? []);
+  protected readonly days = computed(() => byDay(this.entries(), this.words().dates));
+  protected readonly linkName = computed(() =>
+    this.link() === undefined ? null : (this.entries()[0]?.about.name ?? ''),
+  );
+  protected readonly everywhere = computed(() => this.all() !== undefined);
+
+  protected readonly told = computed(() => {
+    const words = this.words();
+    const entries = this.entries();
+    const [newest, oldest] = [entries[0], entries.at(-1)];
+    const sought = this.q() ?? '';
+    if (!newest || !oldest)
+      return {
+        sentence: sought ? words.nothingSought(sought) : words.nothing,
+        why: sought ? words.whyNothing : '',
+        action: '',
+      };
+    const more = this.found()?.next != null;
+    const count = entries.reduce((sum, entry) => sum + entry.count, 0);
+    const day = ({ at }: { readonly at: string }) => dayOf(at, words.dates);
+    return {
+      sentence: words.found(count, more, day(newest), day(oldest)),
+      why: more ? words.together : `${words.whole} ${words.together}`,
+      action: more ? words.earlier : '',
+    };
+  });
+
+  constructor() {
+    effect(() => {
+      this.siteId();
+      this.q();
+      this.link();
+      this.all();
+      this.tell();
+      untracked(() => this.look());
+    });
+    inject(DestroyRef).onDestroy(() => {
+      this.asking?.unsubscribe();
+      clearTimeout(this.pause);
+    });
+  }
+
+  protected type(text: string): void {
+    clearTimeout(this.pause);
+    this.pause = setTimeout(() => this.go({ q: text.trim() || null }), PAUSE_MS);
+  }
+
+  protected widen(everywhere: boolean): void {
+    this.go({ all: everywhere ? '1' : null, link: null });
+  }
+
+  protected ofAll(): void {
+    this.go({ link: null });
+  }
+
+  protected look(): void {
+    this.ask(undefined);
+  }
+
+  protected earlier(): void {
+    this.ask(this.found()?.next ?? undefined);
+  }
+
+  private go(queryParams: Readonly<Record<string, string | null>>): void {
+    void this.router.navigate([], { queryParams, queryParamsHandling: 'merge', replaceUrl: true });
+  }
+
+  private ask(before: string | undefined): void {
+    this.asking?.unsubscribe();
+    this.failed.set(false);
+    this.busy.set(true);
+    const link = this.link();
+    const query = {
+      q: this.q() ?? '',
+      site: this.everywhere() || link !== undefined ? undefined : this.siteId(),
+      link,
+      before,
+      limit: PAGE,
+      offsetMin: String(-new Date().getTimezoneOffset()),
+      language: this.tell().language,
+    };
+    this.asking = this.api.call(searchEndpoints.search, { query }).subscribe({
+      next: (found) => {
+        const earlier = before === undefined ? null : this.found();
+        this.found.set({
+          ...found,
+          links: earlier?.links ?? found.links,
+          entries: [...(earlier?.entries ?? []), ...found.entries],
+        });
+        this.busy.set(false);
+      },
+      error: () => {
+        this.failed.set(true);
+        this.busy.set(false);
+      },
+    });
+  }
+}
