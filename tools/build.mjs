@@ -76,10 +76,18 @@ async function buildServer() {
     ['work/worker.ts', join(dirname(SERVER_BUNDLE), 'worker.js')],
   ])
     await bundle(join(server, source), built, outside);
+  // What a client checks a signature with: a page of its own, that the server writes it into.
+  await bundle(join(WEB, 'src/check/check.ts'), join(dirname(SERVER_BUNDLE), 'check.js'), [], {
+    platform: 'browser',
+    format: 'iife',
+    target: 'es2022',
+    sourcemap: false,
+    minify: true,
+  });
   await bundle(join(ROOT, 'apps/instruments/src/main.ts'), TESTER_BUNDLE, ['zod', 'ml-matrix']);
 }
 
-async function bundle(entry, outfile, external) {
+async function bundle(entry, outfile, external, more = {}) {
   const { build: run } = await import('esbuild');
   await run({
     entryPoints: [entry],
@@ -91,6 +99,7 @@ async function bundle(entry, outfile, external) {
     sourcemap: true,
     external,
     logLevel: 'warning',
+    ...more,
   });
 }
 

@@ -11,6 +11,7 @@ import { catalogueOperations } from './catalogue/router';
 import { cordOperations } from './cords/router';
 import { editOperations } from './edits/router';
 import { factOperations } from './facts/router';
+import { handoverOperations } from './handover/router';
 import type { Health } from './health/health';
 import { Metrics } from './health/metrics';
 import { answerErrors, answerUnknown } from './http/answer-errors';
@@ -99,6 +100,7 @@ function apiRouter({ services, health, version }: AppOptions, metrics: Metrics):
     ...factOperations(services),
     ...editOperations(services),
     ...blobOperations(services),
+    ...handoverOperations(services),
     ...cordOperations(services),
     ...instrumentOperations(services),
     ...reflectOperations(services),

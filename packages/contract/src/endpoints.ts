@@ -6,6 +6,7 @@ import { diagnosisEndpoints } from './diagnosis';
 import { editEndpoints } from './edit';
 import type { Endpoint } from './endpoint';
 import { FACT_KINDS, type FactKind } from './facts';
+import { handoverEndpoints } from './handover';
 import { healthEndpoints } from './health';
 import { instrumentEndpoints } from './instruments';
 import { linkEndpoints } from './link';
@@ -40,6 +41,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   adapterEndpoints,
   siteFactEndpoints,
   searchEndpoints,
+  handoverEndpoints,
   planEndpoints,
   blobEndpoints,
   reflectEndpoints,

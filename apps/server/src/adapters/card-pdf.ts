@@ -12,9 +12,14 @@ export function figurePdf(figure: Figure, title: string): Promise<Buffer> {
     margin: 0,
     info: { Title: title, Creator: 'Near Spoke' },
   });
-  for (const mark of figure.marks) draw(page, mark);
+  drawFigure(page, figure);
   page.end();
   return bytes;
+}
+
+/** The marks of a figure, from the upper left corner of what is the page now. */
+export function drawFigure(page: Page, figure: Figure): void {
+  for (const mark of figure.marks) draw(page, mark);
 }
 
 function draw(page: Page, mark: Mark): void {

@@ -3,7 +3,7 @@ import type { Adapter, adapterInput, adapterPatch } from '@near-spoke/contract/m
 import type { Catalogue } from '@near-spoke/core/catalogue';
 import type { Pinout } from '@near-spoke/core/link';
 import { pinoutOf, solveAdapter } from '@near-spoke/core/map';
-import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, eq, getTableColumns, isNull, ne, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type * as z from 'zod';
 import type { Database } from '../db/database';
@@ -28,6 +28,17 @@ export const ADAPTER = { what: 'adapter', table: adapters, read: toAdapter };
 /** Every adapter of the firm, those that were put away too. */
 export async function listAdapters(db: Database): Promise<Adapter[]> {
   const rows = await db.select().from(adapters).orderBy(asc(adapters.createdAt));
+  return rows.map(toAdapter);
+}
+
+/** Those that are links of a site, and were not put away. */
+export async function adaptersOf(db: Database, siteId: string): Promise<Adapter[]> {
+  const rows = await db
+    .select(getTableColumns(adapters))
+    .from(adapters)
+    .innerJoin(links, eq(links.id, adapters.linkId))
+    .where(and(eq(links.siteId, siteId), isNull(links.deletedAt), isNull(adapters.deletedAt)))
+    .orderBy(asc(adapters.createdAt));
   return rows.map(toAdapter);
 }
 

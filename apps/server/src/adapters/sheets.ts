@@ -13,7 +13,7 @@ import { file } from '../http/reply';
 import { loadCatalogue } from '../parts/repository';
 import { unitsOf } from '../sites/repository';
 import { figurePdf } from './card-pdf';
-import { getAdapter, linkOf } from './repository';
+import { adaptersOf, getAdapter, linkOf } from './repository';
 
 interface OfAdapter {
   readonly id: string;
@@ -28,6 +28,22 @@ async function solved({ id }: OfAdapter, db: Database) {
   const units = link ? await unitsOf(db, link.siteId) : 'metric';
   const solution = solveAdapter(adapter, link, catalogue, units);
   return { adapter, solution, task: solution.task };
+}
+
+/** The cards of a site's adapters, those that were put away left out. */
+export async function adapterCards(db: Database, siteId: string) {
+  const cards = [];
+  for (const adapter of await adaptersOf(db, siteId))
+    cards.push({ name: adapter.name, figure: (await cardOf(adapter, db)).figure });
+  return cards;
+}
+
+/** The same as files. */
+export async function adapterFiles(db: Database, siteId: string) {
+  const files = [];
+  for (const adapter of await adaptersOf(db, siteId))
+    files.push({ name: adapter.name, text: await writtenOf(adapter, db) });
+  return files;
 }
 
 async function cardOf(asked: OfAdapter, db: Database) {
@@ -65,6 +81,12 @@ export async function netsCsv(asked: OfAdapter, db: Database) {
 }
 
 export async function adapterAsFile(asked: OfAdapter, db: Database) {
+  const { name } = await getAdapter(db, asked.id);
+  const body = await writtenOf(asked, db);
+  return file({ name: `${name}.json`, type: 'application/json; charset=utf-8', body });
+}
+
+async function writtenOf(asked: OfAdapter, db: Database): Promise<string> {
   const { adapter, solution } = await solved(asked, db);
   const { name, note, near, far, cable, options } = adapter;
   const written: AdapterFile = {
@@ -83,8 +105,7 @@ export async function adapterAsFile(asked: OfAdapter, db: Database) {
       more: net.more ? [...net.more] : undefined,
     })),
   };
-  const body = JSON.stringify(written);
-  return file({ name: `${name}.json`, type: 'application/json; charset=utf-8', body });
+  return JSON.stringify(written);
 }
 
 export async function subcircuit(asked: OfAdapter, db: Database) {

@@ -1,14 +1,13 @@
 import type { CordSheet } from '@near-spoke/contract/cords';
 import { ENTERED, recordMessage } from '@near-spoke/core/record';
 import { tester } from '@near-spoke/core/verify';
+import { footers } from '../pdf/footers';
+import { INK, MARGIN, QUIET } from '../pdf/lines';
 import { newPage, type Page } from '../pdf/page';
 import { KEPT } from '../words/teller';
 
-const MARGIN = 50;
 const BOTTOM = 60;
 const ROW = 15;
-const INK = '#1d1a16';
-const QUIET = '#5c554b';
 const COLUMNS = { label: MARGIN, result: 160, shown: 215, at: 400, by: 505 } as const;
 
 /** A batch of cords for the client, on A4, black on white: results, who, when, and what was not seen. */
@@ -34,7 +33,8 @@ export function cordsPdf(sheet: CordSheet): Promise<Buffer> {
       by: row.author,
     });
   }
-  footers(page, sheet);
+  const written = `${sheet.writtenAt.slice(0, 10)} ${sheet.writtenAt.slice(11, 16)} UTC`;
+  footers(page, (number, of) => `${sheet.batch.name}, written ${written}, page ${number} of ${of}`);
   page.end();
   return bytes;
 }
@@ -95,23 +95,4 @@ function line(
   });
   page.x = MARGIN;
   page.y = y + ROW;
-}
-
-function footers(page: Page, { batch, writtenAt }: CordSheet): void {
-  const { start, count } = page.bufferedPageRange();
-  for (let index = start; index < start + count; index += 1) {
-    page.switchToPage(index);
-    page.page.margins.bottom = 0;
-    const written = `${writtenAt.slice(0, 10)} ${writtenAt.slice(11, 16)} UTC`;
-    page
-      .font('text')
-      .fontSize(8.5)
-      .fillColor(QUIET)
-      .text(
-        `${batch.name}, written ${written}, page ${index + 1 - start} of ${count}`,
-        MARGIN,
-        page.page.height - 36,
-        { lineBreak: false },
-      );
-  }
 }

@@ -1,6 +1,7 @@
 import { readingEndpoints, terminateEndpoints } from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
+import { handoverEndpoints } from '@near-spoke/contract/handover';
 import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
@@ -19,6 +20,7 @@ import {
 import { adapterAsFile, cardPdf, cardSvg, netsCsv, subcircuit } from '../adapters/sheets';
 import { keepCord } from '../cords/keep-cord';
 import { cordSheet, cordSheetCsv, cordSheetPdf } from '../cords/sheet';
+import { handoverAsPdf, handoverAsZip } from '../handover/jobs';
 import { importSchedule } from '../links/import-schedule';
 import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
@@ -44,6 +46,8 @@ import { long, quick, writing, type Job } from './job';
 
 /** The longest that a schedule of a hundred thousand links may take, ms. */
 const IMPORT_MS = 240_000;
+/** The same of a handover of thousands of links. */
+const HANDOVER_MS = 600_000;
 /** The same of a capture of two million samples. */
 const ANALYSE_MS = 120_000;
 
@@ -84,6 +88,8 @@ export const JOBS = {
   planDay: long(planEndpoints.day, planDay),
   planLengths: long(planEndpoints.lengths, planLengths),
   batch: long(terminateEndpoints.batch, batch),
+  handoverAsPdf: long(handoverEndpoints.pdf, handoverAsPdf, HANDOVER_MS),
+  handoverAsZip: long(handoverEndpoints.zip, handoverAsZip, HANDOVER_MS),
   kit: long(terminateEndpoints.kit, kit),
   pace: long(terminateEndpoints.pace, pace),
   cordSheet: long(cordEndpoints.sheet, cordSheet),

@@ -2,6 +2,7 @@ import type { Language } from '../tell';
 import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
+import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
 import { RECORD_PAGE } from './pages/record';
 import { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './pages/sums';
@@ -38,6 +39,7 @@ export const ENGLISH: Language = {
     terminate: TERMINATE_PAGE,
     cutback: CUTBACK,
     cuts: CUTS_PAGE,
+    handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
     record: RECORD_PAGE,
     verify: VERIFY_PAGE,

@@ -1,0 +1,117 @@
+import type { Asked, LinkRecord } from '@near-spoke/contract';
+import type { handoverEndpoints } from '@near-spoke/contract/handover';
+import { writeSchedule } from '@near-spoke/core/formats';
+import { adapterCards, adapterFiles } from '../adapters/sheets';
+import { blobsOf } from '../blobs/repository';
+import type { Database } from '../db/database';
+import { file } from '../http/reply';
+import { recordingOf, recordsOf, type Recording } from '../record/link-record';
+import type { Files } from '../record/write-record';
+import { getSite } from '../sites/repository';
+import { archiveOf, ownName } from './archive';
+import { firmKey } from './firm-key';
+import { batches, gather, type Gathered } from './gather';
+import { handoverPdf, type Handover } from './handover-pdf';
+import { forgetProgress, noteProgress } from './progress';
+import { signedPdf, signedZip } from './sign';
+
+/** Links whose records are held at a time. */
+const BATCH = 20;
+
+type Of = Pick<Asked<(typeof handoverEndpoints)['pdf']>, 'id' | 'query'>;
+
+/** Told of each link's record with its files, as it goes into the document. */
+type Seen = (record: LinkRecord, files: Files) => void;
+
+export async function handoverAsPdf(asked: Of, db: Database) {
+  const { pdf, recording } = await made(asked, db, () => undefined);
+  return file({ name: `${recording.site.name}.pdf`, type: 'application/pdf', body: pdf });
+}
+
+export async function handoverAsZip(asked: Of, db: Database) {
+  const taken = new Set<string>();
+  const files = new Map<string, Uint8Array>();
+  const text = new TextEncoder();
+  const blobNames = new Map<string, string>();
+  const { pdf, recording, gathered } = await made(asked, db, (record, blobs) => {
+    const { link, traces, photos } = record;
+    for (const { blob, name } of traces) keep('captures', blob, name, blobs);
+    for (const { blob, where } of photos) keep('photos', blob, `${link.label}-${where}`, blobs);
+    const named = [...traces, ...photos].map(({ blob }) => [blob, blobNames.get(blob)]);
+    const whole = { ...record, files: Object.fromEntries(named) as Record<string, string> };
+    files.set(ownName(taken, 'links', link.label, '.json'), text.encode(JSON.stringify(whole)));
+  });
+  function keep(folder: string, blob: string, name: string, blobs: Files): void {
+    const bytes = blobs.get(blob);
+    if (!bytes || blobNames.has(blob)) return;
+    const [stem = name, ending = ''] = splitName(name, bytes);
+    const full = ownName(taken, folder, stem, ending);
+    blobNames.set(blob, full);
+    files.set(full, bytes);
+  }
+  for (const { name, text: written } of await adapterFiles(db, recording.site.id))
+    files.set(ownName(taken, 'adapters', name, '.json'), text.encode(written));
+  const { site, job } = recording;
+  const schedule = writeSchedule(gathered.links, job.catalogue, true, site.units);
+  files.set('schedule.csv', text.encode(schedule));
+  files.set('handover.pdf', pdf);
+  const body = signedZip(await archiveOf(files), await firmKey(db));
+  return file({ name: `${site.name}.zip`, type: 'application/zip', body, saved: true });
+}
+
+const JPEG = 0xff;
+
+/** A name and its ending; a photo has the one of its kind. */
+function splitName(name: string, bytes: Uint8Array): readonly string[] {
+  const [, stem, ending] = /^(.+?)((?:\.[A-Za-z0-9]{1,6}){1,2})$/.exec(name) ?? [];
+  if (stem !== undefined && ending !== undefined) return [stem, ending];
+  return [name, bytes[0] === JPEG ? '.jpg' : '.png'];
+}
+
+interface Made {
+  readonly pdf: Buffer;
+  readonly recording: Recording;
+  readonly gathered: Gathered;
+}
+
+async function made({ id, query: { language, job } }: Of, db: Database, seen: Seen): Promise<Made> {
+  const recording = await recordingOf(db, await getSite(db, id), language);
+  const signer = await firmKey(db);
+  const gathered = await gather(db, recording);
+  const handover: Handover = {
+    recording,
+    gathered,
+    adapters: await adapterCards(db, id),
+    key: signer.spoken,
+    writtenAt: new Date().toISOString(),
+  };
+  const records = recordsInTurn(db, handover, seen, job);
+  try {
+    const pdf = signedPdf(await handoverPdf(handover, records), signer);
+    return { pdf, recording, gathered };
+  } finally {
+    if (job !== undefined) await forgetProgress(db, job);
+  }
+}
+
+async function* recordsInTurn(
+  db: Database,
+  { recording, gathered: { links } }: Handover,
+  seen: Seen,
+  job: string | undefined,
+) {
+  let done = 0;
+  for (const batch of batches(links, BATCH)) {
+    if (job !== undefined) await noteProgress(db, job, done, links.length);
+    const records = await recordsOf(db, batch, recording);
+    const files = await blobsOf(
+      db,
+      records.flatMap(({ photos, traces }) => [...photos, ...traces].map(({ blob }) => blob)),
+    );
+    for (const record of records) {
+      yield { record, files };
+      seen(record, files);
+    }
+    done += batch.length;
+  }
+}

@@ -1,0 +1,9 @@
+export {
+  TRAILER_LENGTH,
+  bytesOf,
+  hexOf,
+  signedIn,
+  spokenKey,
+  trailerOf,
+  type Signed,
+} from './trailer';
