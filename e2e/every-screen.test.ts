@@ -50,6 +50,8 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   'parts and tools': ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/kit`),
   cuts: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/cuts`),
   history: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/history`),
+  handover: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/handover`),
+  day: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/day`),
   catalogue: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/catalogue`),
   'catalogue, a cable': ({ url, siteId }) =>
     Promise.resolve(`${url}/sites/${siteId}/catalogue/rg-6-quad`),

@@ -18,6 +18,7 @@ import { reflectEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
 import { searchEndpoints } from './search';
 import { siteEndpoints } from './site';
+import { siteDayEndpoints } from './site-day';
 import { siteFactEndpoints } from './site-facts';
 import { terminateEndpoints } from './terminate';
 import { ownTesterEndpoints } from './tests';
@@ -43,6 +44,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   searchEndpoints,
   handoverEndpoints,
   planEndpoints,
+  siteDayEndpoints,
   blobEndpoints,
   reflectEndpoints,
   partEndpoints,

@@ -15,6 +15,7 @@ import type { PowerMessages } from '@near-spoke/core/verify/power';
 import type { LineMessages } from '@near-spoke/core/verify/telephone';
 import type { CUTBACK } from './en/pages/cutback';
 import type { CUTS_PAGE } from './en/pages/cuts';
+import type { DAY_PAGE } from './en/pages/day';
 import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
 import type { RECORD_PAGE } from './en/pages/record';
@@ -65,6 +66,7 @@ export interface Pages {
   readonly terminate: Same<typeof TERMINATE_PAGE>;
   readonly cutback: Same<typeof CUTBACK>;
   readonly cuts: Same<typeof CUTS_PAGE>;
+  readonly day: Same<typeof DAY_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
   readonly record: Same<typeof RECORD_PAGE>;

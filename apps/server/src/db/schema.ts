@@ -161,10 +161,10 @@ export const facts = pgTable(
     /** What a search looks in: who, what kind, and all short texts of the body, with what a diagnosis found. */
     words: tsvector('words').generatedAlwaysAs(
       sql`to_tsvector('simple', kind || ' ' || author || ' ' || device)
-        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.* ? (@.type() == "string")'), '"string"')
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, 'strict $.* ? (@.type() == "string")'), '"string"')
         || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.deed.* ? (@.type() == "string")'), '"string"')
         || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.verdict'), '"string"')
-        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.faults[*].* ? (@.type() == "string")'), '"string"')`,
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.faults[*].kind') || jsonb_path_query_array(body, '$.diagnosis.faults[*].sentence'), '"string"')`,
     ),
   },
   (table) => [

@@ -1,5 +1,5 @@
 import type { LinkSummary, Tick } from '@near-spoke/contract';
-import { summariseLink } from '@near-spoke/core/record';
+import { remakesOf, summariseLink } from '@near-spoke/core/record';
 import { linkChanges, type RecordEntry } from '@near-spoke/core/record/sections';
 import { told, type Told } from '@near-spoke/words';
 import { sql } from 'drizzle-orm';
@@ -34,7 +34,7 @@ export async function gather(db: Database, { site, job, tell }: Recording): Prom
       const { ticks, readings, tests } = evidence(link.id);
       const tested = { reading: readings.at(-1) ?? null, tests };
       links.push(told(summariseLink(link, ticks, tested, job), tell));
-      for (const tick of ticks) if (tick.cause !== '') remakes.push({ label: link.label, tick });
+      for (const tick of remakesOf(link, ticks, job)) remakes.push({ label: link.label, tick });
     }
   }
   const changes: Gathered['changes'][number][] = [];

@@ -148,7 +148,7 @@ function part(page: Page, name: string): void {
 }
 
 /** Where each column begins, points from the margin. */
-const SCHEDULE = { label: 0, near: 75, far: 180, cable: 295, length: 395, state: 440 } as const;
+const SCHEDULE = { label: 0, near: 60, far: 145, cable: 250, length: 350, state: 400 } as const;
 
 function schedule(page: Page, { recording, gathered }: Handover): void {
   const { site, tell, job } = recording;
@@ -212,9 +212,11 @@ function remade(page: Page, { recording, gathered }: Handover): void {
   part(page, say.remade);
   if (gathered.remakes.length === 0) page.font('text').fontSize(10.5).text(say.noneRemade);
   for (const { label, tick } of gathered.remakes) {
-    if (tick.cause === '') continue;
     const end = tell(recordMessage('link-end', { end: tick.end }));
-    const cause = tell(terminateMessage('remake-cause', { cause: tick.cause }));
+    const cause =
+      tick.cause === ''
+        ? say.noCause
+        : tell(terminateMessage('remake-cause', { cause: tick.cause }));
     field(page, label, say.made(when(tick.at, tell), end, cause));
   }
 }

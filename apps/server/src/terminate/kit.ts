@@ -1,9 +1,9 @@
 import { ENDS, type End } from '@near-spoke/core/link';
 import { endProgress, taskOf } from '@near-spoke/core/record';
-import { kitFor, paceOf, planTermination } from '@near-spoke/core/terminate';
+import { kitFor, paceOf, planTermination, type Pace } from '@near-spoke/core/terminate';
 import type { Job } from '@near-spoke/core/link';
 import { told } from '@near-spoke/words';
-import type { Asked, Link, terminateEndpoints } from '@near-spoke/contract';
+import type { Asked, Link, Tick, terminateEndpoints } from '@near-spoke/contract';
 import type { Database } from '../db/database';
 import { factsAbout } from '../facts/repository';
 import { isPulled } from '../links/is-pulled';
@@ -30,13 +30,11 @@ export async function kit(
       .filter((row) => progress[row].state !== 'made')
       .map((row) => ({ link, end: row, begun: progress[row].state === 'begun' }));
   });
-  const own = author
-    ? paceOf([...ticks.values()].flat(), author, usualTimes(all, job))
-    : new Map<string, { seconds: number }>();
+  const own = author ? ownPace([...ticks.values()].flat(), author, all, job) : null;
   const bring = kitFor(
     left.map((row) => taskOf(row.link, row.end, job)),
     job.catalogue,
-    (stepId, usual) => own.get(stepId)?.seconds ?? usual,
+    (stepId, usual) => own?.get(stepId)?.seconds ?? usual,
   );
   const unpulled = links.filter((link) => !isPulled(ticks.get(link.id)));
   return {
@@ -52,9 +50,17 @@ export async function pace({ id, query: { author } }: Asked<Endpoints['pace']>, 
   const job = await jobOf(db, site);
   const links = await listLinks(db, site.id);
   const ticks = await ticksOf(db, links);
-  const own = paceOf([...ticks.values()].flat(), author, usualTimes(links, job));
+  const own = ownPace([...ticks.values()].flat(), author, links, job);
   return { author, steps: Object.fromEntries(own) };
 }
+
+/** How long a person's steps take, where there are ticks of theirs. */
+export const ownPace = (
+  ticks: readonly Tick[],
+  author: string,
+  links: readonly Link[],
+  job: Job,
+): ReadonlyMap<string, Pace> => paceOf(ticks, author, usualTimes(links, job));
 
 const ticksOf = (db: Database, links: readonly Link[]) =>
   factsAbout(

@@ -6,6 +6,7 @@ import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
 import { planEndpoints } from '@near-spoke/contract/plan';
+import { siteDayEndpoints } from '@near-spoke/contract/site-day';
 import { recordEndpoints } from '@near-spoke/contract/record';
 import { searchEndpoints } from '@near-spoke/contract/search';
 import { scheduleEndpoints } from '@near-spoke/contract/schedule';
@@ -26,6 +27,7 @@ import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
 import { planCuts, planDay, planLengths, planMakeOrBuy, planSpares } from '../plan/jobs';
+import { planSiteDay } from '../plan/site-day';
 import { siteCuts } from '../plan/site-cuts';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
@@ -85,6 +87,7 @@ export const JOBS = {
   planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
   planCuts: long(planEndpoints.cut, planCuts),
   siteCuts: long(planEndpoints.siteCuts, siteCuts),
+  planSiteDay: long(siteDayEndpoints.day, planSiteDay),
   planDay: long(planEndpoints.day, planDay),
   planLengths: long(planEndpoints.lengths, planLengths),
   batch: long(terminateEndpoints.batch, batch),

@@ -56,6 +56,16 @@ export const routes: Routes = [
         loadComponent: () => import('./history/history-page').then((m) => m.HistoryPage),
       },
       {
+        path: 'handover',
+        title: 'Handover · Near Spoke',
+        loadComponent: () => import('./handover/handover-page').then((m) => m.HandoverPage),
+      },
+      {
+        path: 'day',
+        title: 'Day · Near Spoke',
+        loadComponent: () => import('./day/day-page').then((m) => m.DayPage),
+      },
+      {
         path: 'template',
         title: 'Strip template · Near Spoke',
         loadComponent: () => import('./terminate/template-page').then((m) => m.TemplatePage),

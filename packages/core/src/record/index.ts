@@ -27,5 +27,6 @@ export {
   type Tested,
 } from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';
+export { remakesOf, type CausedTick } from './remakes';
 export { mergeFields, type Fields, type Merged } from './merge-fields';
 export { LINK_STATES, type LinkState } from './link-states';

@@ -2,6 +2,7 @@ import type { Language } from '../tell';
 import { COMMON } from './common';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
+import { DAY_PAGE } from './pages/day';
 import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
 import { RECORD_PAGE } from './pages/record';
@@ -39,6 +40,7 @@ export const GERMAN: Language = {
     terminate: TERMINATE_PAGE,
     cutback: CUTBACK,
     cuts: CUTS_PAGE,
+    day: DAY_PAGE,
     handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
     record: RECORD_PAGE,

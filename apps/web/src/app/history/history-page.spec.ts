@@ -94,7 +94,9 @@ describe('Entries by days', () => {
     expect(
       days.map(({ day, things }) => [
         day,
-        ...things.map(({ about, entries }) => `${about.name}: ${entries.map(({ text }) => text.at(-1))}`),
+        ...things.map(
+          ({ about, entries }) => `${about.name}: ${entries.map(({ text }) => text.at(-1))}`,
+        ),
       ]),
     ).toEqual([
       ['5 May 2026', 'K1: d'],

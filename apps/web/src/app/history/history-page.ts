@@ -19,6 +19,7 @@ import { searchEndpoints, type Found } from '@near-spoke/contract/search';
 import { Store } from '@ngrx/store';
 import type { Subscription } from 'rxjs';
 import { NextThing } from '../shell/next-thing';
+import { OneOf } from '../shell/one-of';
 import { Api } from '../store/api/api';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
@@ -40,6 +41,7 @@ const PAGE = '200';
     MatInputModule,
     MatProgressBar,
     NextThing,
+    OneOf,
     RouterLink,
   ],
   templateUrl: './history-page.html',
@@ -75,6 +77,11 @@ export class HistoryPage {
     this.link() === undefined ? null : (this.entries()[0]?.about.name ?? ''),
   );
   protected readonly everywhere = computed(() => this.all() !== undefined);
+
+  protected readonly places = computed(() => [
+    { id: false, name: this.words().here },
+    { id: true, name: this.words().everywhere },
+  ]);
 
   protected readonly told = computed(() => {
     const words = this.words();

@@ -2,7 +2,7 @@ import { ChangeDetectionStrategy, Component, input } from '@angular/core';
 import { RouterLink, RouterLinkActive } from '@angular/router';
 import { SITE_PAGES } from './site-pages';
 
-/** The pages of a site and the one that is open, in one line that is pushed along where it is too long. */
+/** The pages of a site and the one that is open, in two lines where one is too short; on a phone in one that is pushed along. */
 @Component({
   selector: 'ns-site-nav',
   imports: [RouterLink, RouterLinkActive],
@@ -27,6 +27,7 @@ import { SITE_PAGES } from './site-pages';
     }
     nav {
       display: flex;
+      flex-wrap: wrap;
       gap: 0 1.25rem;
       max-width: 90rem;
       padding: 0 2rem;
@@ -37,7 +38,7 @@ import { SITE_PAGES } from './site-pages';
       display: inline-flex;
       flex: none;
       align-items: center;
-      min-height: 46px;
+      min-height: 42px;
       border-bottom: 3px solid transparent;
       color: var(--quiet);
       text-decoration: none;
@@ -58,7 +59,11 @@ import { SITE_PAGES } from './site-pages';
       margin-left: auto;
     }
     @media (max-width: 600px) {
+      a {
+        min-height: 46px;
+      }
       nav {
+        flex-wrap: nowrap;
         padding: 0 1rem;
       }
     }

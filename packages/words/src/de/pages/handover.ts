@@ -10,7 +10,8 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
   open: (count) =>
     count === 0
       ? 'Alle sind geprüft.'
-      : `${links(count)} davon ${count === 1 ? 'ist' : 'sind'} nicht geprüft: das Dokument sagt, welche und warum.`,
+      : `${count} davon ${count === 1 ? 'ist' : 'sind'} nicht geprüft: das Dokument sagt, welche und warum.`,
+  reading: 'Die Strecken werden gelesen …',
   none: 'Noch ist keine Strecke zu übergeben.',
   make: 'Das PDF machen',
   archive: 'Archiv',
@@ -57,7 +58,8 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
     unproven: 'Nicht geprüft, und warum',
     allProven: 'Jede Strecke ist geprüft.',
     remade: 'Neu gemacht',
-    noneRemade: 'Kein Ende wurde nach einer Prüfung neu gemacht.',
+    noneRemade: 'Kein Ende wurde neu gemacht.',
+    noCause: 'niemand hat gesagt, warum',
     changes: 'Anders als geplant',
     noChanges: 'Keine Strecke wurde nach dem Planen geändert.',
     adapters: 'Adapter',

@@ -7,7 +7,8 @@ export const HANDOVER_PAGE = {
   open: (count: number) =>
     count === 0
       ? 'All of them are proven.'
-      : `${links(count)} of them ${count === 1 ? 'is' : 'are'} not proven: the document says which, and why.`,
+      : `${count} of them ${count === 1 ? 'is' : 'are'} not proven: the document says which, and why.`,
+  reading: 'Reading the links…',
   none: 'There is no link to hand over yet.',
   make: 'Make the PDF',
   archive: 'Archive',
@@ -55,7 +56,8 @@ export const HANDOVER_PAGE = {
     unproven: 'Not proven, and why',
     allProven: 'Every link is proven.',
     remade: 'Made again',
-    noneRemade: 'No end was made again after a test.',
+    noneRemade: 'No end was made again.',
+    noCause: 'nobody said why',
     changes: 'Otherwise than scheduled',
     noChanges: 'No link was changed after it was scheduled.',
     adapters: 'Adapters',

@@ -71,24 +71,25 @@ export class Api {
   /** A file as it is kept. */
   file(endpoint: Endpoint, asked: Written): Observable<Blob> {
     return this.http
-      .get(pathOf(endpoint, asked), { responseType: 'blob' })
+      .get(pathOf(endpoint, asked), { responseType: 'blob', params: paramsOf(asked) })
       .pipe(catchError((error: unknown) => throwError(() => toRefusal(error))));
   }
 
   private ask(request: Sending, headers: Record<string, string> = {}): Observable<unknown> {
-    const { endpoint, query = {}, body, author } = request;
-    const params = Object.fromEntries(
-      Object.entries(query).flatMap(([name, value]) =>
-        value === undefined ? [] : [[name, value]],
-      ),
-    );
+    const { endpoint, body, author } = request;
     return this.http.request<unknown>(endpoint.method.toUpperCase(), pathOf(endpoint, request), {
       ...(body === undefined ? {} : { body }),
-      params,
+      params: paramsOf(request),
       headers: author ? { ...headers, [AUTHOR_HEADER]: encodeURIComponent(author) } : headers,
     });
   }
 }
+
+/** What is asked for, without what is left open. */
+const paramsOf = ({ query = {} }: Written): Record<string, string> =>
+  Object.fromEntries(
+    Object.entries(query).flatMap(([name, value]) => (value === undefined ? [] : [[name, value]])),
+  );
 
 /** Errors as refusals. */
 function refusing<T>(): (source: Observable<T>) => Observable<T> {

@@ -1,0 +1,220 @@
+import type { Asked, Link } from '@near-spoke/contract';
+import type { SiteDayAnswer, siteDayEndpoints } from '@near-spoke/contract/site-day';
+import { ENDS, type End, type Job } from '@near-spoke/core/link';
+import { dayPlan, type DayPlan } from '@near-spoke/core/plan/day';
+import {
+  placeOf,
+  siteDay,
+  type LinkLeft,
+  type SiteDay,
+  type SiteDayOptions,
+  type Way,
+} from '@near-spoke/core/plan/site-day';
+import { linkStanding, taskOf, type LinkStanding } from '@near-spoke/core/record';
+import { kitFor, type Pace } from '@near-spoke/core/terminate';
+import { told } from '@near-spoke/words';
+import type { Database } from '../db/database';
+import { evidenceOf } from '../links/evidence';
+import { listLinks } from '../links/repository';
+import { jobOf } from '../sites/job';
+import { getSite } from '../sites/repository';
+import { ownPace } from '../terminate/kit';
+import { teller } from '../words/teller';
+
+type Day = Asked<(typeof siteDayEndpoints)['day']>;
+
+/** So often fewer links are tried until the day is long enough. */
+const TRIES = 12;
+/** What an order costs to find grows with its visits: a day of more is planned hub by hub. */
+const MOST_LINKS = 150;
+
+const OUTDOORS = new Set(['outdoor', 'burial']);
+
+interface Candidate {
+  readonly link: Link;
+  readonly standing: LinkStanding;
+  readonly left: LinkLeft;
+}
+
+/** The order of a day at a site, from what is left to do there. */
+export async function planSiteDay({ id, body }: Day, db: Database): Promise<SiteDayAnswer> {
+  const site = await getSite(db, id);
+  const job = await jobOf(db, site);
+  const all = await listLinks(db, site.id);
+  const hubs = new Set(all.map(({ hub }) => hub).filter(Boolean));
+  const evidence = await evidenceOf(
+    db,
+    all.map(({ id: link }) => link),
+  );
+  const ticks = all.flatMap((link) => evidence(link.id).ticks);
+  const pace = body.author === null ? null : ownPace(ticks, body.author, all, job);
+  const rows = all
+    .filter(({ hub }) => body.hub === null || hub === body.hub)
+    .map((link): Candidate => {
+      const { ticks: own, readings, tests } = evidence(link.id);
+      const tested = { reading: readings.at(-1) ?? null, tests };
+      const standing = linkStanding(link, own, tested, job);
+      return { link, standing, left: leftOf(link, standing, hubs, pace) };
+    });
+  const named = (state: LinkStanding['state']) =>
+    rows
+      .filter(({ standing }) => standing.state === state)
+      .map(({ link }) => ({ link: link.id, label: link.label }));
+  const todo = rows.filter(
+    ({ standing, left }) =>
+      standing.state !== 'fail' &&
+      standing.state !== 'does-not-fit' &&
+      (left.toTest || left.near.minutes + left.far.minutes > 0),
+  );
+  const ways = all.map(({ near, far, lengthM }) => ({
+    near: { place: placeOf(near.place, hubs) },
+    far: { place: placeOf(far.place, hubs) },
+    lengthM,
+  }));
+  const { day, plan, chosen } = fitting(todo, ways, body);
+  return {
+    stops: stopsOf(day, plan, chosen),
+    carry: carried(chosen, job, body.language, site.units),
+    totalMinutes: plan.totalMinutes,
+    boundMinutes: plan.boundMinutes,
+    listedMinutes: plan.listedMinutes,
+    links: chosen.length,
+    later: todo.length - chosen.length,
+    faults: named('fail'),
+    unfit: named('does-not-fit'),
+    unknownLengths: chosen.filter(({ left }) => left.lengthM === null).length,
+    places: [...day.places],
+    hubs: [...hubs],
+  };
+}
+
+function leftOf(
+  link: Link,
+  { state, ends }: LinkStanding,
+  hubs: ReadonlySet<string>,
+  pace: ReadonlyMap<string, Pace> | null,
+): LinkLeft {
+  const end = (which: End) => {
+    const { plan, doneSteps } = ends[which];
+    const seconds = plan.steps
+      .filter(({ id }) => !doneSteps.has(id))
+      .reduce((sum, step) => sum + (pace?.get(step.id)?.seconds ?? step.seconds), 0);
+    return { place: placeOf(link[which].place, hubs), minutes: seconds / 60 };
+  };
+  return {
+    id: link.id,
+    near: end('near'),
+    far: end('far'),
+    lengthM: link.lengthM,
+    toTest: state !== 'pass',
+  };
+}
+
+interface Fitted {
+  readonly day: SiteDay;
+  readonly plan: DayPlan;
+  readonly chosen: readonly Candidate[];
+}
+
+/** As many of the links, in their order, as are done within the hours. */
+function fitting(todo: readonly Candidate[], ways: readonly Way[], body: Day['body']): Fitted {
+  const most = body.hours * 60;
+  const options: SiteDayOptions = body;
+  const planned = (count: number): Fitted => {
+    const chosen = todo.slice(0, count);
+    const day = siteDay(
+      chosen.map(({ left }) => left),
+      options,
+      ways,
+    );
+    const found = dayPlan(day);
+    if (!found.ok) throw new Error(`A site’s day that is none: ${found.reason.kind}`);
+    return { day, plan: found.plan, chosen };
+  };
+  let count = Math.min(MOST_LINKS, withoutWalks(todo, most * body.people, body.testMinutes));
+  let best = planned(0);
+  for (let turn = 0; turn < TRIES && count > best.chosen.length; turn += 1) {
+    const next = planned(count);
+    const minutes = next.plan.totalMinutes;
+    if (minutes <= most) {
+      best = next;
+      break;
+    }
+    // As many as would fit if all took as long; the last try is sure to be fewer.
+    count = Math.max(best.chosen.length, Math.min(count - 1, Math.floor((count * most) / minutes)));
+  }
+  return best;
+}
+
+/** How many links are done in so many minutes if nobody walks: more never are. */
+function withoutWalks(todo: readonly Candidate[], most: number, testMinutes: number): number {
+  let sum = 0;
+  const over = todo.findIndex(({ left }) => {
+    sum += left.near.minutes + left.far.minutes + (left.toTest ? testMinutes : 0);
+    return sum > most;
+  });
+  return over < 0 ? todo.length : over;
+}
+
+/** What one person does at one place in turn is one stop. */
+function stopsOf(
+  day: SiteDay,
+  { order }: DayPlan,
+  chosen: readonly Candidate[],
+): SiteDayAnswer['stops'] {
+  const links = new Map(chosen.map(({ link }) => [link.id, link]));
+  const at = new Map<number, string>();
+  const stops: SiteDayAnswer['stops'][number][] = [];
+  for (const { person, visit, startMinute } of [...order].sort(
+    (a, b) => a.person - b.person || a.startMinute - b.startMinute,
+  )) {
+    const found = day.visits.find(({ id }) => id === visit);
+    if (!found) continue;
+    const { place, minutes } = found;
+    const before = at.get(person) ?? day.startPlace;
+    at.set(person, place);
+    const deeds = found.deeds.map((deed) => ({
+      ...deed,
+      label: links.get(deed.link)?.label ?? '',
+    }));
+    const outdoors = found.deeds.some(({ link }) => {
+      const runs = links.get(link)?.environment;
+      return runs !== undefined && OUTDOORS.has(runs);
+    });
+    const last = stops.at(-1);
+    if (last?.person === person && last.place === place)
+      stops[stops.length - 1] = {
+        ...last,
+        minutes: startMinute + minutes - last.startMinute,
+        deeds: [...last.deeds, ...deeds],
+        outdoors: last.outdoors || outdoors,
+      };
+    else
+      stops.push({
+        person,
+        place,
+        startMinute,
+        minutes,
+        walkMinutes: walkOf(day, before, place),
+        deeds,
+        outdoors,
+      });
+  }
+  return stops;
+}
+
+const walkOf = ({ places, walkMinutes }: SiteDay, from: string, to: string): number =>
+  walkMinutes[places.indexOf(from)]?.[places.indexOf(to)] ?? 0;
+
+function carried(
+  chosen: readonly Candidate[],
+  job: Job,
+  language: Day['body']['language'],
+  units: Job['units'],
+) {
+  const tasks = chosen.flatMap(({ link, left }) =>
+    ENDS.filter((end) => left[end].minutes > 0).map((end) => taskOf(link, end, job)),
+  );
+  const { parts, tools } = told(kitFor(tasks, job.catalogue), teller(language, units));
+  return { parts: [...parts], tools: [...tools] };
+}

@@ -1,0 +1,9 @@
+export {
+  siteDay,
+  type Deed,
+  type LinkLeft,
+  type PlaceVisit,
+  type SiteDay,
+  type SiteDayOptions,
+} from './site-day';
+export { placeOf, type Way } from './walks';
