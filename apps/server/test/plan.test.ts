@@ -194,4 +194,49 @@ describe('Plan over HTTP', () => {
     const lost = await post('/api/sites/01a00000-0000-7000-8000-000000000000/plan/cut', {});
     expect(lost.status).toBe(404);
   });
+
+  it('brings spares by how often an end was made again at a site, and by whom', async () => {
+    const site = (await server.call('POST', '/api/sites', { name: 'Slip 3' })).body.id;
+    const end = (place: string) => ({ place, connector: 'plug-8p8c', scheme: 'T568B' });
+    const made: string[] = [];
+    for (let n = 0; n < 6; n += 1) {
+      const { body } = await server.call('POST', `/api/sites/${site}/links`, {
+        label: `P${n}`,
+        cable: 'cat6-uutp-solid',
+        near: end('C1'),
+        far: end('Kiosk'),
+      });
+      made.push(body.id);
+    }
+    const ask = async (query = '') =>
+      (await server.call('GET', `/api/sites/${site}/plan/spares${query}`)).body.parts;
+    const [before] = await ask();
+    expect([before.connector, before.needed, before.made, before.failed]).toEqual([
+      'plug-8p8c',
+      12,
+      0,
+      0,
+    ]);
+    expect(before.bring).toBeGreaterThan(12);
+    expect(before.rate.value).toBeCloseTo(0.05, 2);
+    const tick = (link: string, at: number, more: object) =>
+      server.call('POST', `/api/links/${link}/ticks`, {
+        end: 'far',
+        key: 'crimp',
+        at: new Date(Date.UTC(2026, 4, 4, 8, at)).toISOString(),
+        ...more,
+      });
+    for (const [n, link] of made.slice(0, 4).entries()) {
+      await tick(link, 10 * n, { author: 'tech 1' });
+      await tick(link, 10 * n + 1, { author: 'tech 1', done: false, cause: 'test' });
+      await tick(link, 10 * n + 2, { author: 'tech 1' });
+    }
+    const [after] = await ask();
+    expect([after.made, after.failed]).toEqual([8, 4]);
+    expect(after.bring).toBeGreaterThan(before.bring);
+    const [other] = await ask('?author=tech%202');
+    expect([other.made, other.failed, other.bring]).toEqual([0, 0, before.bring]);
+    const [sure] = await ask('?service=0.5');
+    expect(sure.bring).toBeLessThan(after.bring);
+  });
 });

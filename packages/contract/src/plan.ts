@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { cableId, filled } from './primitives';
+import { author, cableId, filled, numberText } from './primitives';
 import type { Shared } from './shared';
 import { metres, uncertain } from './uncertain';
 
@@ -168,6 +168,30 @@ const sparesAnswer = z
   })
   .meta({ id: 'Spares' });
 
+const siteSpares = z
+  .object({
+    service: share,
+    parts: z.array(
+      z.object({
+        connector: z.string(),
+        name: z.string(),
+        needed: z.int().meta({ description: 'Ends of it that are left to make.' }),
+        made: z
+          .int()
+          .meta({ description: 'Times that one was made here, those that were made again too.' }),
+        failed: z.int(),
+        bring: z.int(),
+        rate: uncertain,
+      }),
+    ),
+  })
+  .meta({
+    id: 'SiteSpares',
+    description:
+      'A remake is reckoned to take another connector; a jack that is punched again may do without.',
+  });
+export type SiteSpares = Shared<z.output<typeof siteSpares>>;
+
 const makeOrBuyRequest = z
   .strictObject({
     count: z.int().min(1).max(1_000_000),
@@ -272,6 +296,18 @@ export const planEndpoints = endpoints({
     summary: 'How the cable that is not pulled yet is cut, and how many boxes of each to buy',
     body: siteCutsRequest,
     answer: siteCuts,
+  },
+  siteSpares: {
+    method: 'get',
+    path: '/api/sites/{id}/plan/spares',
+    of: 'site',
+    summary:
+      'How many of each connector to bring for what is left to make, by how often one was made again here',
+    query: z.strictObject({
+      author: author.optional().meta({ description: 'By this person’s own remakes.' }),
+      service: numberText(z.number().min(0).max(0.9999)).default(0.95),
+    }),
+    answer: siteSpares,
   },
   day: {
     method: 'post',

@@ -38,7 +38,10 @@ const answer = z
         ),
         outdoors: z
           .boolean()
-          .meta({ description: 'Whether one of its cables runs outdoors or in the ground.' }),
+          .meta({
+            description:
+              'Whether the far end of a cable that runs outdoors or in the ground is made here.',
+          }),
       }),
     ),
     carry: z.object({

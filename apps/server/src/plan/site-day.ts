@@ -177,9 +177,10 @@ function stopsOf(
       ...deed,
       label: links.get(deed.link)?.label ?? '',
     }));
-    const outdoors = found.deeds.some(({ link }) => {
+    // Hubs are indoors; what is not is at the other end.
+    const outdoors = found.deeds.some(({ link, what }) => {
       const runs = links.get(link)?.environment;
-      return runs !== undefined && OUTDOORS.has(runs);
+      return what === 'far' && runs !== undefined && OUTDOORS.has(runs);
     });
     const last = stops.at(-1);
     if (last?.person === person && last.place === place)

@@ -29,6 +29,7 @@ import { buzzPlan, buzzResult, solve } from '../map/jobs';
 import { planCuts, planDay, planLengths, planMakeOrBuy, planSpares } from '../plan/jobs';
 import { planSiteDay } from '../plan/site-day';
 import { siteCuts } from '../plan/site-cuts';
+import { siteSpares } from '../plan/site-spares';
 import { keepReading } from '../readings/keep-reading';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
@@ -86,6 +87,7 @@ export const JOBS = {
   planSpares: quick(planEndpoints.spares, planSpares),
   planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
   planCuts: long(planEndpoints.cut, planCuts),
+  siteSpares: long(planEndpoints.siteSpares, siteSpares),
   siteCuts: long(planEndpoints.siteCuts, siteCuts),
   planSiteDay: long(siteDayEndpoints.day, planSiteDay),
   planDay: long(planEndpoints.day, planDay),

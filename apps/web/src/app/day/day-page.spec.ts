@@ -84,7 +84,7 @@ describe('DayPage', () => {
     expect(told).toContain('0:01, after a walk of 1 min');
     expect(told).toContain('1:11, after a walk of 1 h 1 min');
     expect(told).toMatch(/Make\s*K1\s*Test\s*K1/);
-    expect(told).toContain('Outdoors: it must be dry.');
+    expect(told).toContain('A cable here runs outdoors: its end must be made dry.');
     expect(told).toMatch(/2 8P8C plug/);
     expect(told).toContain('2 links more are for another day.');
     expect(told).toContain('how long a repair takes: K4.');

@@ -42,6 +42,26 @@ describe('KitPage', () => {
     expect(request.request.params.get('author')).not.toBe('');
   });
 
+  it('says how many to bring with spares, and from how many ends that is known', async () => {
+    const { element, http } = await page(KIT);
+    const row = {
+      connector: 'plug-8p8c',
+      name: '8P8C plug',
+      needed: 12,
+      made: 40,
+      failed: 3,
+      bring: 15,
+      rate: { value: 0.07, u: 0.03 },
+    };
+    http.expectOne(`/api/sites/${SITE_ID}/plan/spares`).flush({ service: 0.95, parts: [row] });
+    await settle();
+    TestBed.tick();
+    const text = (element.textContent ?? '').replace(/\s+/g, ' ');
+    expect(text).toMatch(/12\s*15\s*8P8C plug/);
+    expect(text).toContain('the day does not stop in 95 of 100 cases: 3 of 40 ends');
+    expect(text).not.toContain('without spares');
+  });
+
   it('asks for one link only where one is named', async () => {
     const { request, element } = await page({ ...KIT, ends: 0, refused: 0 }, 'x');
     expect(request.request.params.get('link')).toBe('x');

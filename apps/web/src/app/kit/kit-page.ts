@@ -10,6 +10,7 @@ import {
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { RouterLink } from '@angular/router';
 import { terminateEndpoints, type Kit } from '@near-spoke/contract';
+import { planEndpoints, type SiteSpares } from '@near-spoke/contract/plan';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import type { LanguageId } from '@near-spoke/words';
@@ -64,7 +65,7 @@ export class KitPage {
         : '';
     return {
       sentence: `Bring this for ${kit.ends - kit.refused} ends on ${this.what()}: about ${time} of work.`,
-      why: `Bare needs, without spares; times at ${this.person.name()}’s pace where it is known, walking not counted.${refused}`,
+      why: `Times at ${this.person.name()}’s pace where it is known, walking not counted.${refused}`,
     };
   });
   protected readonly tools = computed(() =>
@@ -79,6 +80,23 @@ export class KitPage {
       unknown,
     })),
   );
+
+  /** Of the whole site: how many of a connector to bring, and why so many. */
+  private readonly spares = signal<SiteSpares | null>(null);
+  protected readonly parts = computed(() => {
+    const spares = new Map((this.spares()?.parts ?? []).map((row) => [row.name, row]));
+    return (this.kit()?.parts ?? []).map(({ name, count }) => {
+      const own = spares.get(name);
+      return { name, count, bring: own && own.bring > count ? own.bring : null, own };
+    });
+  });
+  protected readonly why = computed(() => {
+    const spares = this.spares();
+    if (!spares || spares.parts.length === 0) return 'Bare needs, without spares.';
+    const sum = (of: 'made' | 'failed') => spares.parts.reduce((all, row) => all + row[of], 0);
+    const share = Math.round(spares.service * 100);
+    return `With spares the day does not stop in ${share} of 100 cases: ${sum('failed')} of ${sum('made')} ends like these were made again here, and one in twenty is reckoned where nothing is known. A jack that is punched again may do without another.`;
+  });
 
   constructor() {
     effect(() => this.load(this.siteId(), this.link(), this.person.name(), this.language()));
@@ -103,5 +121,12 @@ export class KitPage {
         next: (kit) => this.kit.set(kit),
         error: () => this.failed.set(true),
       });
+    this.spares.set(null);
+    if (link) return;
+    this.api.call(planEndpoints.siteSpares, { id: siteId, query: {} }).subscribe({
+      next: (spares) => this.spares.set(spares),
+      // The bare needs are told all the same.
+      error: () => undefined,
+    });
   }
 }

@@ -38,7 +38,7 @@ export const DAY_PAGE: Same<typeof ENGLISH> = {
   at: (time, walk) => (walk < 0.5 ? time : `${time}, nach einem Weg von ${minutes(walk)}`),
   ends: 'Machen',
   tests: 'Prüfen',
-  outdoors: 'Im Freien: es muss trocken sein.',
+  outdoors: 'Ein Kabel hier liegt im Freien: sein Ende muss trocken gemacht werden.',
   fromHere: 'Ab hier planen',
   carry: 'Mitnehmen',
   noTools: 'Nur Prüfer.',

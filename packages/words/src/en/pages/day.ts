@@ -39,7 +39,7 @@ export const DAY_PAGE = {
     walk < 0.5 ? time : `${time}, after a walk of ${minutes(walk)}`,
   ends: 'Make',
   tests: 'Test',
-  outdoors: 'Outdoors: it must be dry.',
+  outdoors: 'A cable here runs outdoors: its end must be made dry.',
   fromHere: 'Plan from here',
   carry: 'Carry',
   noTools: 'Only testers.',
