@@ -19,15 +19,15 @@ const SHOTS = [
   { name: 'kit', path: 'kit' },
   { name: 'verify-lamps', link: 'AP05', path: 'verify', act: chooseLamps },
   { name: 'verify-fault', link: 'K04', path: 'verify', act: explained },
-  { name: 'blind-spots', link: 'CT01', path: 'verify/blind-spots', act: computed },
+  { name: 'handover', path: 'handover', act: drawn },
   { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
   { name: 'cords', path: 'cords', act: openBatch },
   { name: 'lamp-tester', path: 'lamp-tester' },
   { name: 'reflect', link: 'QC01', path: 'reflect', act: giveTrace },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
-  { name: 'cabinet', link: 'AP06', path: 'reflect/simulate', theme: 'cabinet', act: drawn },
-  { name: 'tablet', link: 'CT01', path: 'terminate', size: [820, 1180] },
+  { name: 'cabinet', path: 'history?q=fault', theme: 'cabinet', act: drawn },
+  { name: 'tablet', path: 'day', size: [820, 1180], act: drawn },
   { name: 'phone', link: 'WM01', path: 'terminate', size: [390, 844] },
 ];
 
@@ -70,11 +70,6 @@ async function takeLargest(page) {
 async function chooseLamps(page) {
   await page.getByRole('radio', { name: 'Scanning lamps' }).click();
   await page.getByText('With it these would pass').waitFor();
-}
-
-/** Until every fault was put to every tester. */
-async function computed(page) {
-  await page.locator('ns-blind-spots-page table').waitFor();
 }
 
 /** A permanent link of category 6 whose crosstalk is short near 100 MHz. */

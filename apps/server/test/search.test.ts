@@ -53,6 +53,10 @@ describe('A search over all sites', () => {
     expect(split.map(({ text }) => text).filter((text) => !/Pairs? .* split/i.test(text))).toEqual(
       [],
     );
+    expect(
+      (await search('fault found')).entries.every(({ text }) => /faults? found/.test(text)),
+    ).toBeTrue();
+    expect((await search('fault found')).entries.length).toBeGreaterThan(3);
     expect((await search('K03 2026-05-04')).entries.length).toBe(entries.length);
     expect((await search('K03 2025')).entries).toEqual([]);
     expect((await search('skerry K03')).entries.length).toBe(entries.length);

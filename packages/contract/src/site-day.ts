@@ -36,12 +36,10 @@ const answer = z
         deeds: z.array(
           z.object({ ...ofLink, what: z.enum(['near', 'far', 'test']), minutes: z.number() }),
         ),
-        outdoors: z
-          .boolean()
-          .meta({
-            description:
-              'Whether the far end of a cable that runs outdoors or in the ground is made here.',
-          }),
+        outdoors: z.boolean().meta({
+          description:
+            'Whether the far end of a cable that runs outdoors or in the ground is made here.',
+        }),
       }),
     ),
     carry: z.object({

@@ -163,7 +163,7 @@ export const facts = pgTable(
       sql`to_tsvector('simple', kind || ' ' || author || ' ' || device)
         || jsonb_to_tsvector('simple', jsonb_path_query_array(body, 'strict $.* ? (@.type() == "string")'), '"string"')
         || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.deed.* ? (@.type() == "string")'), '"string"')
-        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.verdict'), '"string"')
+        || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.verdict') || jsonb_path_query_array(body, '$.diagnosis ? (@.verdict == "fail").summary'), '"string"')
         || jsonb_to_tsvector('simple', jsonb_path_query_array(body, '$.diagnosis.faults[*].kind') || jsonb_path_query_array(body, '$.diagnosis.faults[*].sentence'), '"string"')`,
     ),
   },

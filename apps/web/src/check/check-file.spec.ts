@@ -6,7 +6,7 @@ describe('A signed file', () => {
 
   async function signer() {
     const pair = await crypto.subtle.generateKey({ name: 'Ed25519' }, true, ['sign', 'verify']);
-    const { publicKey, privateKey } = pair as CryptoKeyPair;
+    const { publicKey, privateKey } = pair;
     const key = hexOf(new Uint8Array(await crypto.subtle.exportKey('raw', publicKey)));
     const signature = new Uint8Array(await crypto.subtle.sign('Ed25519', privateKey, body));
     const trailer = new TextEncoder().encode(trailerOf(key, signature));

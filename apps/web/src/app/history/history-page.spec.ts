@@ -95,7 +95,7 @@ describe('Entries by days', () => {
       days.map(({ day, things }) => [
         day,
         ...things.map(
-          ({ about, entries }) => `${about.name}: ${entries.map(({ text }) => text.at(-1))}`,
+          ({ about, entries }) => `${about.name}: ${entries.map(({ text }) => text.at(-1)).join()}`,
         ),
       ]),
     ).toEqual([

@@ -1,5 +1,5 @@
 import type { DayTask, Visit } from '../day';
-import { walksBetween, type Way } from './walks';
+import { walksBetween, type Walking, type Way } from './walks';
 
 /** What is left to do on a link. */
 export interface LinkLeft {
@@ -31,14 +31,10 @@ export interface PlaceVisit extends Visit {
   readonly deeds: readonly Deed[];
 }
 
-export interface SiteDayOptions {
+export interface SiteDayOptions extends Walking {
   readonly people: 1 | 2;
   /** Where everybody begins; null: where most links begin. */
   readonly startPlace: string | null;
-  /** How far somebody comes in a minute, stairs and doors and carrying counted. */
-  readonly walkMPerMinute: number;
-  /** Between places that no cable of a known length joins. */
-  readonly unknownWalkMinutes: number;
   /** What a test takes. */
   readonly testMinutes: number;
 }

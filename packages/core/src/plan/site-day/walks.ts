@@ -1,11 +1,17 @@
-import type { SiteDayOptions } from './site-day';
-
 /** A cable from one place to another. */
 export interface Way {
   readonly near: { readonly place: string };
   readonly far: { readonly place: string };
   /** Null where nobody knows it. */
   readonly lengthM: number | null;
+}
+
+/** How people come from place to place. */
+export interface Walking {
+  /** How far somebody comes in a minute, stairs and doors and carrying counted. */
+  readonly walkMPerMinute: number;
+  /** Between places that no cable of a known length joins. */
+  readonly unknownWalkMinutes: number;
 }
 
 /**
@@ -17,10 +23,7 @@ export interface Way {
 export function walksBetween(
   wanted: readonly string[],
   ways: readonly Way[],
-  {
-    walkMPerMinute,
-    unknownWalkMinutes,
-  }: Pick<SiteDayOptions, 'walkMPerMinute' | 'unknownWalkMinutes'>,
+  { walkMPerMinute, unknownWalkMinutes }: Walking,
 ): number[][] {
   const places = [
     ...new Set([...wanted, ...ways.flatMap(({ near, far }) => [near.place, far.place])]),
