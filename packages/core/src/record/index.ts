@@ -28,5 +28,6 @@ export {
 } from './tested';
 export { countCords, nextLabel, type CordCount, type CordRow, type CordSeen } from './cords';
 export { remakesOf, type CausedTick } from './remakes';
+export { driftsOf, type Drift, type DriftPoint } from './drift';
 export { mergeFields, type Fields, type Merged } from './merge-fields';
 export { LINK_STATES, type LinkState } from './link-states';

@@ -1,6 +1,7 @@
 import type { Jacket } from '../catalogue';
-import type { End, LengthHow } from '../link';
+import type { ContactNode, End, LengthHow } from '../link';
 import { message, type Message } from '../message';
+import type { PlaceKind } from '../reflect/place';
 import type { RemakeCause } from '../terminate';
 import type { FaultKind } from '../verify';
 import type { Entered } from './entered';
@@ -61,6 +62,12 @@ export interface RecordMessages {
   readonly 'note-about': { readonly where: Where; readonly text: string };
   readonly 'cannot-see': { readonly kinds: readonly FaultKind[] };
   readonly 'trace-kept': { readonly name: string; readonly blob: string };
+  readonly 'drift-ohms': {
+    readonly from: ContactNode;
+    readonly to: ContactNode;
+    readonly joined: readonly string[];
+  };
+  readonly 'drift-place': { readonly kind: PlaceKind };
   readonly ticked: { readonly end: End; readonly done: boolean; readonly count: number };
   readonly remade: { readonly end: End; readonly cause: RemakeCause };
   readonly 'trace-of': { readonly name: string };

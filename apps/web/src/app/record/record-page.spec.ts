@@ -1,6 +1,7 @@
 import type { HttpTestingController } from '@angular/common/http/testing';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import type { LinkSummary, Tick } from '@near-spoke/contract';
+import type { Test } from '@near-spoke/contract/tests';
 import type { Edit } from '@near-spoke/contract/edit';
 import { PLAIN_JOB } from '@near-spoke/core/link';
 import { taskOf } from '@near-spoke/core/record';
@@ -129,6 +130,47 @@ describe('The record of a link', () => {
     expect(text(fixture)).toMatch(
       /Changes of the link.*somebody:\s+Length: 42 m, taped along the cable; before, 30 m, as scheduled.*tech 2:\s+Label: K4; before, K3\./s,
     );
+  });
+
+  it('tells and draws what was measured more than once', async () => {
+    const link = testLink('K4');
+    await open(link);
+    const loop = (day: number, ohm: number) => ({
+      id: v7(),
+      linkId: link.id,
+      author: 'tech 1',
+      device: '',
+      takenAt: `2026-05-0${day}T08:00:00.000Z`,
+      note: '',
+      entered: 'by-hand' as const,
+      tester: 'ohmmeter',
+      wiring: { near: { contacts: [], rows: [] }, far: { contacts: [], rows: [] } },
+      reading: {
+        tester: 'ohmmeter' as const,
+        moved: null,
+        from: { end: 'near' as const, contact: '4' },
+        to: { end: 'near' as const, contact: '5' },
+        joined: ['4', '5'],
+        ohm,
+      },
+      verdict: 'part' as const,
+      missed: [],
+      summary: 'Ohms.',
+    });
+    const about = { of: 'link', id: link.id } as const;
+    const tests = [loop(4, 12.4), loop(9, 14.9)] as unknown as Test[];
+    store.dispatch(factsActions.loaded({ about, facts: tests.map(kept('test', about)) }));
+    await shown(fixture);
+    expect(text(fixture)).toMatch(
+      /Ohms from near 4 to near 5, far 4 and 5 joined:\s+From 12\.4 .* to 14\.9 .* in 2 measurements: more than both leave open\./,
+    );
+    const drawn = [...host(fixture).querySelectorAll('ns-drift-plot circle')].map((dot) =>
+      ['cx', 'cy'].map((name) => Number(dot.getAttribute(name))),
+    );
+    // Later stands to the right, and more ohms above.
+    expect(drawn.length).toBe(2);
+    expect(drawn[1]?.[0]).toBeGreaterThan(drawn[0]?.[0] ?? 0);
+    expect(drawn[1]?.[1]).toBeLessThan(drawn[0]?.[1] ?? 0);
   });
 
   it('keeps a note with where it was seen', async () => {

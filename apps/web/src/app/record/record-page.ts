@@ -8,12 +8,14 @@ import { ENDS, wireRows, type End } from '@near-spoke/core/link';
 import { ofDeed } from '@near-spoke/core/reflect/velocity';
 import {
   diagnosisOf,
+  driftsOf,
   linkFacts,
   recordMessage,
   tickedKeys,
   togetherWith,
   type Entered,
   type LinkState,
+  type DriftPoint,
 } from '@near-spoke/core/record';
 import {
   linkChanges,
@@ -25,6 +27,7 @@ import {
 import { terminateMessage, tickKeys, type RemakeCause } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';
 import { common } from '@near-spoke/core/message';
+import { formatOhm, formatUncertain } from '@near-spoke/core/units';
 import { told, type Told } from '@near-spoke/words';
 import { RouterLink } from '@angular/router';
 import { Store } from '@ngrx/store';
@@ -37,6 +40,7 @@ import { Api } from '../store/api/api';
 import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
 import { outboxActions, outboxFeature } from '../store/outbox/outbox';
+import { DriftPlot } from './drift-plot';
 import { Notes } from './notes';
 import { TakeBack } from './take-back';
 
@@ -46,6 +50,7 @@ import { TakeBack } from './take-back';
   imports: [
     ConductorSwatch,
     DatePipe,
+    DriftPlot,
     LinkRuler,
     MatButtonModule,
     MatIcon,
@@ -129,6 +134,25 @@ export class RecordPage {
               checks: step.checks.filter(({ id }) => ticked.has(`${step.id}/${id}`)),
             };
           }),
+      };
+    });
+  });
+  /** What was measured more than once, each with a sentence. */
+  protected readonly drifts = computed(() => {
+    const { tests, traces } = this.open.facts();
+    const units = this.open.units();
+    const said = (unit: 'ohm' | 'm', point: DriftPoint) =>
+      unit === 'm' ? formatUncertain(point, units) : formatOhm(Number(point.value.toPrecision(3)));
+    return driftsOf(tests, traces).map(({ name, unit, points, isMoved }) => {
+      const [first, last] = [points[0], points.at(-1)].map((point) =>
+        point ? said(unit, point) : '',
+      );
+      const say = isMoved ? this.say().moved : this.say().steady;
+      return {
+        name: this.tell()(name),
+        points,
+        isMoved,
+        sentence: say(first ?? '', last ?? '', points.length),
       };
     });
   });

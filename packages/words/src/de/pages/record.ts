@@ -45,6 +45,11 @@ export const RECORD_PAGE: Same<typeof ENGLISH> = {
   measuredHere: (size) => `Gemessen ${size}`,
   madeAgain: (when, cause) => `Neu gemacht ${when}: ${cause}`,
   madeAgainHere: 'Neu gemacht',
+  drift: 'Mehr als einmal gemessen',
+  moved: (from, to, times) =>
+    `Von ${from} auf ${to} in ${times} Messungen: mehr, als beide offen lassen.`,
+  steady: (from, to, times) =>
+    `Von ${from} auf ${to} in ${times} Messungen: nicht mehr, als beide offen lassen.`,
   photos: 'Fotos',
   noPhoto: 'Dieses Foto lässt sich auf Papier nicht zeigen.',
   changes: 'Änderungen der Strecke',

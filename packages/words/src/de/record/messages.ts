@@ -5,6 +5,7 @@ import { LINK_STATES } from '../../states';
 import type { WordsFor } from '../../tell';
 import { either } from '../list';
 import { written } from '../number';
+import { EVENT_NAMES } from '../reflect/messages';
 import { FAULT_NAMES } from '../verify/faults';
 
 const STATES = LINK_STATES.de;
@@ -30,6 +31,8 @@ const ENTERED: Readonly<
   instrument: { sentence: 'Vom Messgerät gelesen.', count: 'vom Messgerät gelesen' },
   unsaid: { sentence: 'Wie es eingegeben wurde, ist nicht bekannt.', count: 'nicht bekannt wie' },
 };
+
+const ENDS = { near: 'nah', far: 'fern' } as const;
 
 const FACTS: Readonly<Record<RecordMessages['fact-name']['fact'], string>> = {
   label: 'Bezeichnung',
@@ -121,6 +124,9 @@ export const RECORD: WordsFor<RecordMessages> = {
   'cannot-see': ({ kinds }) =>
     `So eine Prüfung sieht nicht oder nicht immer: ${kinds.map((kind) => FAULT_NAMES[kind].several).join(', ')}.`,
   'trace-kept': ({ name, blob }) => `${name} (SHA-256 ${blob.slice(0, 12)}…)`,
+  'drift-ohms': ({ from, to, joined }) =>
+    `Ohm von ${ENDS[from.end]} ${from.contact} nach ${ENDS[to.end]} ${to.contact}${joined.length > 0 ? `, fern ${joined.join(' und ')} verbunden` : ''}`,
+  'drift-place': ({ kind }) => `${EVENT_NAMES[kind]}, nach Kurven`,
   ticked: ({ end, done, count }) =>
     done
       ? `${WHERE[end]}: ${count === 1 ? '1 Schritt' : `${count} Schritte`} gemacht.`

@@ -10,7 +10,7 @@ import type { WordsFor } from '../../tell';
 import { list } from '../list';
 import { written } from '../number';
 
-const NAMES: Readonly<Record<PlaceKind, string>> = {
+export const EVENT_NAMES: Readonly<Record<PlaceKind, string>> = {
   open: 'Unterbrechung',
   short: 'Kurzschluss',
   rise: 'Der Wellenwiderstand steigt',
@@ -79,21 +79,22 @@ function onRoute(where: OnRoute, units: UnitSystem): string {
 }
 
 /** A place that is followed by what has become of it. */
-const SUBJECTS: typeof NAMES = { ...NAMES, matched: 'Angepasstes Ende' };
+const SUBJECTS: typeof EVENT_NAMES = { ...EVENT_NAMES, matched: 'Angepasstes Ende' };
 const place = (kind: PlaceKind, atM: number, units: UnitSystem): string =>
   `${SUBJECTS[kind]} bei ${far(atM, units)}`;
 
 /** What a trace tells of a link. */
 export const PLACES: WordsFor<PlaceMessages> = {
-  'trace-at': ({ kind, distanceM }, { units }) => `${NAMES[kind]} bei ${within(distanceM, units)}.`,
+  'trace-at': ({ kind, distanceM }, { units }) =>
+    `${EVENT_NAMES[kind]} bei ${within(distanceM, units)}.`,
   'trace-behind-end': ({ kind, distanceM }, { units }) =>
-    `${NAMES[kind]} bei ${within(distanceM, units)}, hinter dem fernen Ende.`,
+    `${EVENT_NAMES[kind]} bei ${within(distanceM, units)}, hinter dem fernen Ende.`,
   'trace-near-plug': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} am nahen Ende, ${within(distanceM, units)}: der Stecker hier oder die ${wide(withinM, units)} dahinter.`,
+    `${EVENT_NAMES[kind]} am nahen Ende, ${within(distanceM, units)}: der Stecker hier oder die ${wide(withinM, units)} dahinter.`,
   'trace-near-plug-why': ({ kind }) =>
     `Liegt es dort, ${AT_PLUG[kind]}. Das nahe Ende neu machen, bevor etwas geöffnet wird.`,
   'trace-known-end': ({ kind, distanceM }, { units }) =>
-    `${NAMES[kind]} bei ${within(distanceM, units)}: das Ende, das du als bekannt genommen hast.`,
+    `${EVENT_NAMES[kind]} bei ${within(distanceM, units)}: das Ende, das du als bekannt genommen hast.`,
   'trace-known-end-why': () =>
     'Der Maßstab kommt von eben diesem Ende, ein Schnitt davor sähe also gleich aus. Ein Verkürzungsfaktor, der anderswo an diesem Kabel gemessen ist, würde es zeigen.',
   'trace-whole': ({ distanceM }, { units }) =>
@@ -101,11 +102,11 @@ export const PLACES: WordsFor<PlaceMessages> = {
   'trace-whole-why': ({ withinM }, { units }) =>
     `Es zeigt, was dort sein soll. Was in den letzten ${wide(withinM, units)} liegt, ist davon nicht zu unterscheiden.`,
   'trace-end-or-before': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} bei ${within(distanceM, units)}: das ferne Ende, wie es sein soll, oder bis zu ${wide(withinM, units)} davor.`,
+    `${EVENT_NAMES[kind]} bei ${within(distanceM, units)}: das ferne Ende, wie es sein soll, oder bis zu ${wide(withinM, units)} davor.`,
   'trace-end-or-before-why': ({ how, withinM }, { units }) =>
     `Die Länge ist ${HOW[how]}: ein Schnitt in den letzten ${wide(withinM, units)} sähe gleich aus. Das Kabel mit dem Band messen, oder auch vom anderen Ende messen.`,
   'trace-far-plug': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} am fernen Ende, ${within(distanceM, units)}: der Stecker oder die ${wide(withinM, units)} davor.`,
+    `${EVENT_NAMES[kind]} am fernen Ende, ${within(distanceM, units)}: der Stecker oder die ${wide(withinM, units)} davor.`,
   'trace-far-plug-why': ({ kind, farEnd }) =>
     `${OTHERWISE[farEnd]}${farEnd === 'unsaid' ? '' : ` Liegt es dort, ${AT_PLUG[kind]}.`}`,
 

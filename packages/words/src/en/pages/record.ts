@@ -43,6 +43,11 @@ export const RECORD_PAGE = {
   measuredHere: (size: string) => `Measured ${size}`,
   madeAgain: (when: string, cause: string) => `Made again ${when}: ${cause}`,
   madeAgainHere: 'Made again',
+  drift: 'Measured more than once',
+  moved: (from: string, to: string, times: number) =>
+    `From ${from} to ${to} in ${times} measurements: more than both leave open.`,
+  steady: (from: string, to: string, times: number) =>
+    `From ${from} to ${to} in ${times} measurements: no more than both leave open.`,
   photos: 'Photos',
   noPhoto: 'This photo can’t be shown on paper.',
   changes: 'Changes of the link',

@@ -5,6 +5,7 @@ import { formatLength } from '@near-spoke/core/units';
 import { LINK_STATES } from '../../states';
 import type { WordsFor } from '../../tell';
 import { either } from '../list';
+import { EVENT_NAMES } from '../reflect/messages';
 import { FAULT_NAMES } from '../verify/faults';
 
 const STATES = LINK_STATES.en;
@@ -106,6 +107,9 @@ export const RECORD: WordsFor<RecordMessages> = {
     `Such a test can’t see, or not always: ${kinds.map((kind) => FAULT_NAMES[kind].several).join(', ')}.`,
   // The first signs of a file's SHA-256 tell it from others: which traces there are to be asked for.
   'trace-kept': ({ name, blob }) => `${name} (SHA-256 ${blob.slice(0, 12)}…)`,
+  'drift-ohms': ({ from, to, joined }) =>
+    `Ohms from ${from.end} ${from.contact} to ${to.end} ${to.contact}${joined.length > 0 ? `, far ${joined.join(' and ')} joined` : ''}`,
+  'drift-place': ({ kind }) => `${EVENT_NAMES[kind]}, by traces`,
   ticked: ({ end, done, count }) =>
     done
       ? `${WHERE[end]}: ${count === 1 ? '1 step' : `${count} steps`} done.`

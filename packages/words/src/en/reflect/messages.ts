@@ -8,7 +8,7 @@ import {
 import type { WordsFor } from '../../tell';
 import { list } from '../list';
 
-const NAMES: Readonly<Record<PlaceKind, string>> = {
+export const EVENT_NAMES: Readonly<Record<PlaceKind, string>> = {
   open: 'Open',
   short: 'Short',
   rise: 'Impedance rises',
@@ -72,22 +72,22 @@ function onRoute(where: OnRoute, units: UnitSystem): string {
 }
 
 /** A place that is followed by what has become of it. */
-const SUBJECTS: typeof NAMES = { ...NAMES, matched: 'Matched end' };
+const SUBJECTS: typeof EVENT_NAMES = { ...EVENT_NAMES, matched: 'Matched end' };
 const place = (kind: PlaceKind, atM: number, units: UnitSystem): string =>
   `${SUBJECTS[kind]} at ${formatDistance(atM, units)}`;
 
 /** What a trace tells of a link. */
 export const PLACES: WordsFor<PlaceMessages> = {
   'trace-at': ({ kind, distanceM }, { units }) =>
-    `${NAMES[kind]} at ${formatUncertain(distanceM, units)}.`,
+    `${EVENT_NAMES[kind]} at ${formatUncertain(distanceM, units)}.`,
   'trace-behind-end': ({ kind, distanceM }, { units }) =>
-    `${NAMES[kind]} at ${formatUncertain(distanceM, units)}, behind the far end.`,
+    `${EVENT_NAMES[kind]} at ${formatUncertain(distanceM, units)}, behind the far end.`,
   'trace-near-plug': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} at the near end, ${formatUncertain(distanceM, units)}: the plug here, or the ${formatWidth(withinM, units)} behind it.`,
+    `${EVENT_NAMES[kind]} at the near end, ${formatUncertain(distanceM, units)}: the plug here, or the ${formatWidth(withinM, units)} behind it.`,
   'trace-near-plug-why': ({ kind }) =>
     `If it is there, ${AT_PLUG[kind]}. Remake the near end before anything is opened.`,
   'trace-known-end': ({ kind, distanceM }, { units }) =>
-    `${NAMES[kind]} at ${formatUncertain(distanceM, units)}: the end that you took as known.`,
+    `${EVENT_NAMES[kind]} at ${formatUncertain(distanceM, units)}: the end that you took as known.`,
   'trace-known-end-why': () =>
     'The scale was taken from this very end, so a cut before it would look the same. A velocity factor that was measured elsewhere on this cable would tell.',
   'trace-whole': ({ distanceM }, { units }) =>
@@ -95,11 +95,11 @@ export const PLACES: WordsFor<PlaceMessages> = {
   'trace-whole-why': ({ withinM }, { units }) =>
     `It shows what you say is there. What lies in the last ${formatWidth(withinM, units)} can’t be told from it.`,
   'trace-end-or-before': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} at ${formatUncertain(distanceM, units)}: the far end as you say it is, or up to ${formatWidth(withinM, units)} before it.`,
+    `${EVENT_NAMES[kind]} at ${formatUncertain(distanceM, units)}: the far end as you say it is, or up to ${formatWidth(withinM, units)} before it.`,
   'trace-end-or-before-why': ({ how, withinM }, { units }) =>
     `The length is ${HOW[how]}: a cut in the last ${formatWidth(withinM, units)} would look the same. Tape the cable, or measure from the other end too.`,
   'trace-far-plug': ({ kind, distanceM, withinM }, { units }) =>
-    `${NAMES[kind]} at the far end, ${formatUncertain(distanceM, units)}: the plug, or the ${formatWidth(withinM, units)} before it.`,
+    `${EVENT_NAMES[kind]} at the far end, ${formatUncertain(distanceM, units)}: the plug, or the ${formatWidth(withinM, units)} before it.`,
   'trace-far-plug-why': ({ kind, farEnd }) =>
     `${OTHERWISE[farEnd]}${farEnd === 'unsaid' ? '' : ` If it is there, ${AT_PLUG[kind]}.`}`,
 
