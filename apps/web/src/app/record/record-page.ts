@@ -142,7 +142,7 @@ export class RecordPage {
     const { tests, traces } = this.open.facts();
     const units = this.open.units();
     const said = (unit: 'ohm' | 'm', point: DriftPoint) =>
-      unit === 'm' ? formatUncertain(point, units) : formatOhm(Number(point.value.toPrecision(3)));
+      unit === 'm' ? formatUncertain(point, units) : formatOhm(point.value);
     return driftsOf(tests, traces).map(({ name, unit, points, isMoved }) => {
       const [first, last] = [points[0], points.at(-1)].map((point) =>
         point ? said(unit, point) : '',
