@@ -36,6 +36,7 @@ import { CableFacts } from '../link/cable-facts';
 import { OpenLink } from '../link/open-link';
 import { Deeds } from '../shell/deeds';
 import { NextThing } from '../shell/next-thing';
+import { Unbroken } from '../shell/unbroken';
 import { Api } from '../store/api/api';
 import { taken } from '../store/facts/taken';
 import { linkIdOf } from '../store/outbox/deed';
@@ -59,6 +60,7 @@ import { TakeBack } from './take-back';
     RouterLink,
     StateMark,
     TakeBack,
+    Unbroken,
   ],
   templateUrl: './record-page.html',
   styleUrl: './record-page.scss',
