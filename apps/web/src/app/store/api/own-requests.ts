@@ -4,13 +4,15 @@ import { timeout } from 'rxjs';
 const READS = new Set(['GET', 'HEAD']);
 /** A server that says nothing for so long is away, ms. */
 const PATIENCE_MS = 10_000;
-/** The same where it has much to do: a schedule of thousands of links, a capture, a whole site's parts. */
+/** The same where it has much to do: a schedule of thousands of links, a capture, a whole site's parts, plan or document. */
 const LONG_MS = 240_000;
 const LONG = [
   /\/links\/import/,
   /\/reflect\//,
   /\/kit\b/,
   /\/pace\b/,
+  /\/plan\//,
+  /\/handover\.(pdf|zip)$/,
   /\/adapters\/import/,
   /\/blobs$/,
 ];
