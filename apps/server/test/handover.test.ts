@@ -167,11 +167,29 @@ describe('The handover of a site', () => {
     const step = Array.from({ length: 300 }, (_, n) => `${n}e-9,${n < 20 ? 0 : 1}`);
     await keep('../step.csv', ['seconds,volts', ...step].join('\n'));
     await keep('words.csv', 'this is no capture');
+    // A label as long as may be: what stands beside it begins below it.
+    const long = 'Long '.repeat(90).trim();
+    for (const label of [long, 'Next'])
+      expect(
+        (
+          await server.call('POST', `${path}/links`, {
+            label,
+            near: end,
+            far: end,
+            cable: 'cat6-uutp-solid',
+          })
+        ).status,
+      ).toBe(201);
     const files = unzipSync(await bytesAt(`${path}/handover.zip`));
     const names = Object.keys(files);
     expect(names.filter((name) => name.includes('..'))).toEqual([]);
     expect(names).toContain('captures/step.csv');
     expect(names).toContain('links/Ł-1.json');
+    const open = read(files['handover.pdf'] ?? new Uint8Array()).find((page) =>
+      /^\s*Not proven, and why/.test(page),
+    );
+    const lines = (open ?? '').split('\n').filter((line) => /Long|Next/.test(line));
+    expect(lines.at(-1)).toMatch(/^\s*Next\s+Planned\./);
     const text = flat(read(files['handover.pdf'] ?? new Uint8Array()).join(' '));
     expect(text).toContain('Łódź «4»/..');
     expect(text).toMatch(/Trace \.\.\/step\.csv, .*: volts over time 0 ns 0 V … 1 V 299 ns/);

@@ -18,12 +18,16 @@ export function title(page: Page, text: string, room = 3 * ROW): void {
 /** A name and beside it what is to say, both on one page where a page holds them. */
 export function field(page: Page, name: string, value: string): void {
   const wide = { width: page.page.width - 2 * MARGIN - NAMES };
+  const narrow = { width: NAMES - 5 };
   page.font('text').fontSize(10);
-  if (!hasRoom(page, page.heightOfString(value, wide))) page.addPage();
+  const named = page.heightOfString(name, narrow);
+  if (!hasRoom(page, Math.max(named, page.heightOfString(value, wide)))) page.addPage();
   const y = page.y;
-  page.fillColor(QUIET).text(name, MARGIN, y, { width: NAMES - 5 });
+  page.fillColor(QUIET).text(name, MARGIN, y, narrow);
   page.fillColor(INK).text(value, MARGIN + NAMES, y, wide);
   page.x = MARGIN;
+  // What went on to another page ends there.
+  if (page.y > y) page.y = Math.max(page.y, y + named);
 }
 
 /** Whether so much still goes on this page. */
