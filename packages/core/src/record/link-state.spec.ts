@@ -1,4 +1,5 @@
 import { inEnglish } from '../testing/in-english';
+import { PLAIN_LINK } from '../testing/plain-link';
 import { PLAIN_JOB, wiringOf, type Link, type Reading } from '../link';
 import { planTermination, tickKeys } from '../terminate';
 import { diagnose, parseWireMap, type MapTesterId } from '../verify';
@@ -12,18 +13,7 @@ const linkStanding = (
   tests: readonly TakenTest[] = [],
 ) => inEnglish(standingIn(link, ticks, { reading, tests }, PLAIN_JOB));
 
-const link: Link = {
-  label: 'K1',
-  hub: 'C1',
-  near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
-  far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
-  cable: 'cat6-uutp-solid',
-  lengthM: 31,
-  route: [],
-  environment: 'indoor',
-  schools: {},
-  note: '',
-};
+const link = PLAIN_LINK;
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 4, 8, minute)).toISOString();
 

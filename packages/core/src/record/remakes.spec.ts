@@ -1,21 +1,11 @@
-import { PLAIN_JOB, type Link } from '../link';
+import { PLAIN_JOB } from '../link';
 import { fixingKeys, planTermination } from '../terminate';
+import { PLAIN_LINK } from '../testing/plain-link';
 import { taskOf } from './link-state';
 import { remakesOf, type CausedTick } from './remakes';
 
 describe('An end that was made again', () => {
-  const link: Link = {
-    label: 'K1',
-    hub: 'C1',
-    near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
-    far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
-    cable: 'cat6-uutp-solid',
-    lengthM: 31,
-    route: [],
-    environment: 'indoor',
-    schools: {},
-    note: '',
-  };
+  const link = PLAIN_LINK;
   const keys = fixingKeys(planTermination(taskOf(link, 'far', PLAIN_JOB), PLAIN_JOB.catalogue));
   let minute = 0;
   const tick = (key: string, more: Partial<CausedTick> = {}): CausedTick => ({

@@ -1,17 +1,9 @@
-import {
-  ChangeDetectionStrategy,
-  Component,
-  computed,
-  effect,
-  inject,
-  input,
-  signal,
-} from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { planEndpoints, type SiteCuts } from '@near-spoke/contract/plan';
 import { formatDistance, formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
-import type { Subscription } from 'rxjs';
+import { Asking } from '../shell/asking';
 import { fieldsIn, unitIn } from '../shell/in-units';
 import { KeptTexts } from '../shell/kept-texts';
 import { NextThing } from '../shell/next-thing';
@@ -66,11 +58,9 @@ export class CutsPage {
     () => USUAL[this.units()],
     () => this.units(),
   );
-  private readonly answer = signal<SiteCuts | null>(null);
-  protected readonly failed = signal(false);
+  protected readonly asking = new Asking<SiteCuts>();
   /** What stands there until the next answer is of older numbers. */
-  protected readonly busy = signal(true);
-  private asking: Subscription | null = null;
+  private readonly answer = this.asking.answer;
 
   protected readonly fields = computed(() => {
     const { fields, hints } = this.words();
@@ -134,7 +124,7 @@ export class CutsPage {
         cable: row.cable,
         name: row.name,
         fields: [begun],
-        list: given && !this.busy() ? this.listOf(row, given) : null,
+        list: given && !this.asking.busy() ? this.listOf(row, given) : null,
       };
     });
   });
@@ -186,19 +176,7 @@ export class CutsPage {
   }
 
   private ask(id: string, body: Given | null): void {
-    this.asking?.unsubscribe();
-    if (!body) return;
-    this.failed.set(false);
-    this.busy.set(true);
-    this.asking = this.api.call(planEndpoints.siteCuts, { id, body }).subscribe({
-      next: (answer) => {
-        this.answer.set(answer);
-        this.busy.set(false);
-      },
-      error: () => {
-        this.failed.set(true);
-        this.busy.set(false);
-      },
-    });
+    if (body) this.asking.ask(this.api.call(planEndpoints.siteCuts, { id, body }));
+    else this.asking.drop();
   }
 }

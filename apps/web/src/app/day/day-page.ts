@@ -1,7 +1,6 @@
 import {
   ChangeDetectionStrategy,
   Component,
-  DestroyRef,
   computed,
   effect,
   inject,
@@ -14,7 +13,7 @@ import { RouterLink } from '@angular/router';
 import { siteDayEndpoints, type SiteDayAnswer } from '@near-spoke/contract/site-day';
 import { formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
-import type { Subscription } from 'rxjs';
+import { Asking } from '../shell/asking';
 import { fieldsIn } from '../shell/in-units';
 import { KeptTexts } from '../shell/kept-texts';
 import { NextThing } from '../shell/next-thing';
@@ -63,10 +62,8 @@ export class DayPage {
   protected readonly people = signal<1 | 2>(1);
   protected readonly hub = signal<string | null>(null);
   private readonly from = signal<string | null>(null);
-  private readonly answer = signal<SiteDayAnswer | null>(null);
-  protected readonly failed = signal(false);
-  protected readonly busy = signal(true);
-  private asking: Subscription | null = null;
+  protected readonly asking = new Asking<SiteDayAnswer>();
+  private readonly answer = this.asking.answer;
 
   protected readonly fields = computed(() => {
     const { fields, hints } = this.words();
@@ -144,7 +141,6 @@ export class DayPage {
 
   constructor() {
     effect(() => this.ask());
-    inject(DestroyRef).onDestroy(() => this.asking?.unsubscribe());
   }
 
   /** What was ticked meanwhile is left out; it begins where somebody stands. */
@@ -159,19 +155,7 @@ export class DayPage {
 
   private ask(): void {
     const [id, body] = [this.siteId(), this.given()];
-    this.asking?.unsubscribe();
-    if (!body) return;
-    this.failed.set(false);
-    this.busy.set(true);
-    this.asking = this.api.call(siteDayEndpoints.day, { id, body }).subscribe({
-      next: (answer) => {
-        this.answer.set(answer);
-        this.busy.set(false);
-      },
-      error: () => {
-        this.failed.set(true);
-        this.busy.set(false);
-      },
-    });
+    if (body) this.asking.ask(this.api.call(siteDayEndpoints.day, { id, body }));
+    else this.asking.drop();
   }
 }

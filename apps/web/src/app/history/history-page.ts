@@ -7,7 +7,6 @@ import {
   effect,
   inject,
   input,
-  signal,
   untracked,
 } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
@@ -17,7 +16,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { Router, RouterLink } from '@angular/router';
 import { searchEndpoints, type Found } from '@near-spoke/contract/search';
 import { Store } from '@ngrx/store';
-import type { Subscription } from 'rxjs';
+import { Asking } from '../shell/asking';
 import { NextThing } from '../shell/next-thing';
 import { OneOf } from '../shell/one-of';
 import { Api } from '../store/api/api';
@@ -64,10 +63,8 @@ export class HistoryPage {
   );
   protected readonly words = computed(() => this.tell().pages.history);
 
-  private readonly found = signal<Found | null>(null);
-  protected readonly failed = signal(false);
-  protected readonly busy = signal(true);
-  private asking: Subscription | null = null;
+  protected readonly asking = new Asking<Found>();
+  private readonly found = this.asking.answer;
   private pause: ReturnType<typeof setTimeout> | undefined;
 
   protected readonly links = computed(() => this.found()?.links ?? []);
@@ -113,10 +110,7 @@ export class HistoryPage {
       this.tell();
       untracked(() => this.look());
     });
-    inject(DestroyRef).onDestroy(() => {
-      this.asking?.unsubscribe();
-      clearTimeout(this.pause);
-    });
+    inject(DestroyRef).onDestroy(() => clearTimeout(this.pause));
   }
 
   protected type(text: string): void {
@@ -145,9 +139,6 @@ export class HistoryPage {
   }
 
   private ask(before: string | undefined): void {
-    this.asking?.unsubscribe();
-    this.failed.set(false);
-    this.busy.set(true);
     const link = this.link();
     const query = {
       q: this.q() ?? '',
@@ -158,20 +149,13 @@ export class HistoryPage {
       offsetMin: String(-new Date().getTimezoneOffset()),
       language: this.tell().language,
     };
-    this.asking = this.api.call(searchEndpoints.search, { query }).subscribe({
-      next: (found) => {
-        const earlier = before === undefined ? null : this.found();
-        this.found.set({
-          ...found,
-          links: earlier?.links ?? found.links,
-          entries: [...(earlier?.entries ?? []), ...found.entries],
-        });
-        this.busy.set(false);
-      },
-      error: () => {
-        this.failed.set(true);
-        this.busy.set(false);
-      },
+    this.asking.ask(this.api.call(searchEndpoints.search, { query }), (found, before) => {
+      const earlier = query.before === undefined ? null : before;
+      return {
+        ...found,
+        links: earlier?.links ?? found.links,
+        entries: [...(earlier?.entries ?? []), ...found.entries],
+      };
     });
   }
 }
