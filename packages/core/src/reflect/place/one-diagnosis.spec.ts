@@ -1,19 +1,9 @@
 import { inEnglish } from '../../testing/in-english';
+import { PLAIN_LINK } from '../../testing/plain-link';
 import { PLAIN_JOB, type Link } from '../../link';
 import { diagnosisOfLink } from '.';
 
-const LINK: Link = {
-  label: 'K1',
-  hub: 'C1',
-  near: { place: 'C1/A/01', connector: 'keystone-punch-down', scheme: 'T568B' },
-  far: { place: 'Kiosk 1', connector: 'plug-8p8c', scheme: 'T568B' },
-  cable: 'cat6-uutp-solid',
-  lengthM: 60,
-  route: [],
-  environment: 'indoor',
-  schools: {},
-  note: '',
-};
+const LINK: Link = { ...PLAIN_LINK, lengthM: 60 };
 const seen = (value: number, kind = 'open') => ({
   kind,
   end: true,
