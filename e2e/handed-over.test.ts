@@ -6,6 +6,8 @@ test('A site is handed over, and the client finds out by himself whether it was 
   page,
   stage,
 }, info) => {
+  // A document is made behind everything else: a busy machine takes minutes.
+  test.setTimeout(600_000);
   await page.goto(`${stage.url}/sites/${stage.siteId}/handover`);
   const spoken = (await page.locator('.key').textContent())?.trim() ?? '';
   expect(spoken).toMatch(/^([0-9A-F]{4} ){7}[0-9A-F]{4}$/);
