@@ -4,11 +4,16 @@ import { tester } from '@near-spoke/core/verify';
 import { footers } from '../pdf/footers';
 import { INK, MARGIN, QUIET } from '../pdf/lines';
 import { newPage, type Page } from '../pdf/page';
+import { tableRow } from '../pdf/table-row';
 import { KEPT } from '../words/teller';
 
 const BOTTOM = 60;
 const ROW = 15;
-const COLUMNS = { label: MARGIN, result: 160, shown: 215, at: 400, by: 505 } as const;
+const TABLE = {
+  columns: { label: MARGIN, result: 160, shown: 215, at: 400, by: 505 },
+  size: 9,
+  row: ROW,
+} as const;
 
 /** A batch of cords for the client, on A4, black on white: results, who, when, and what was not seen. */
 export function cordsPdf(sheet: CordSheet): Promise<Buffer> {
@@ -25,7 +30,7 @@ export function cordsPdf(sheet: CordSheet): Promise<Buffer> {
       page.addPage();
       columns(page);
     }
-    line(page, row.verdict === 'fail' ? 'bold' : 'text', {
+    tableRow(page, TABLE, row.verdict === 'fail' ? 'bold' : 'text', {
       label: row.label,
       result: row.verdict,
       shown: row.summary,
@@ -70,29 +75,5 @@ const nameOf = (id: string) => tester(id as CordSheet['batch']['tester']).name;
 
 function columns(page: Page): void {
   const names = { label: 'Label', result: 'Result', shown: 'Shown', at: 'When, UTC', by: 'By' };
-  line(page, 'bold', names);
-}
-
-function line(
-  page: Page,
-  face: 'bold' | 'text',
-  cells: Readonly<Record<keyof typeof COLUMNS, string>>,
-): void {
-  const y = page.y;
-  const places = Object.entries(COLUMNS) as [keyof typeof COLUMNS, number][];
-  places.forEach(([name, x], index) => {
-    const next = places[index + 1]?.[1] ?? page.page.width - MARGIN;
-    page
-      .font(face)
-      .fontSize(9)
-      .fillColor(INK)
-      .text(cells[name], x, y, {
-        width: next - x - 6,
-        height: ROW - 3,
-        ellipsis: true,
-        lineBreak: false,
-      });
-  });
-  page.x = MARGIN;
-  page.y = y + ROW;
+  tableRow(page, TABLE, 'bold', names);
 }

@@ -7,6 +7,7 @@ import { drawFigure } from '../adapters/card-pdf';
 import { footers } from '../pdf/footers';
 import { INK, MARGIN, QUIET, ROW, field, hasRoom, rule, title, when } from '../pdf/lines';
 import { newPage, type Page } from '../pdf/page';
+import { tableRow } from '../pdf/table-row';
 import { POINTS_PER_MM } from '../pdf/units';
 import type { Recording } from '../record/link-record';
 import { writeRecord, type Files } from '../record/write-record';
@@ -147,20 +148,23 @@ function part(page: Page, name: string): void {
   page.font('bold').fontSize(16).fillColor(INK).text(name, MARGIN).moveDown(0.5);
 }
 
-/** Where each column begins, points from the margin. */
-const SCHEDULE = { label: 0, near: 60, far: 145, cable: 250, length: 350, state: 400 } as const;
+const SCHEDULE = {
+  columns: { label: 50, near: 110, far: 195, cable: 300, length: 400, state: 450 },
+  size: 8.5,
+  row: ROW,
+} as const;
 
 function schedule(page: Page, { recording, gathered }: Handover): void {
   const { site, tell, job } = recording;
   const { document: say } = tell.pages.handover;
   part(page, say.schedule);
-  cells(page, 'bold', say.columns);
+  tableRow(page, SCHEDULE, 'bold', say.columns);
   for (const link of gathered.links) {
     if (!hasRoom(page, ROW)) {
       page.addPage();
-      cells(page, 'bold', say.columns);
+      tableRow(page, SCHEDULE, 'bold', say.columns);
     }
-    cells(page, 'text', {
+    tableRow(page, SCHEDULE, 'text', {
       label: link.label,
       near: link.near.place,
       far: link.far.place,
@@ -169,30 +173,6 @@ function schedule(page: Page, { recording, gathered }: Handover): void {
       state: tell(recordMessage('link-state', { state: link.state })),
     });
   }
-}
-
-function cells(
-  page: Page,
-  face: 'bold' | 'text',
-  row: Readonly<Record<keyof typeof SCHEDULE, string>>,
-): void {
-  const y = page.y;
-  const places = Object.entries(SCHEDULE) as [keyof typeof SCHEDULE, number][];
-  places.forEach(([name, x], index) => {
-    const next = places[index + 1]?.[1] ?? page.page.width - 2 * MARGIN;
-    page
-      .font(face)
-      .fontSize(8.5)
-      .fillColor(INK)
-      .text(row[name], MARGIN + x, y, {
-        width: next - x - 5,
-        height: ROW - 3,
-        ellipsis: true,
-        lineBreak: false,
-      });
-  });
-  page.x = MARGIN;
-  page.y = y + ROW;
 }
 
 /** What nobody may take for proven, with what would prove it. */
