@@ -1,8 +1,9 @@
 import { ownStart, send } from './own-start';
 
-// How long the handover of a site of 500 links takes, each made and tested, some again: `npm run bench:handover`
+// How long the handover of a site of 500 links (or as many as are asked for) takes, each made and tested, some
+// again: `npm run bench:handover`, `npm run bench:handover 5000`
 
-const LINKS = 500;
+const LINKS = Number(process.argv[2] ?? 500);
 const HEAD = 'label,from,to,cable,near connector,far connector,scheme,length';
 const WHOLE = ['1', '2', '3', '4', '5', '6', '7', '8'].map((name) => ({
   near: [name],
@@ -22,9 +23,14 @@ const schedule = [
   ),
 ].join('\n');
 await send(`${api}/sites/${site}/links/import`, 'POST', schedule, 'text/csv');
-const { links } = (await send(`${api}/sites/${site}/links?limit=1000`, 'GET')).body as {
-  readonly links: readonly { readonly id: string }[];
-};
+const links: { readonly id: string }[] = [];
+for (let from: string | null = ''; from !== null;) {
+  const page: { readonly links: typeof links; readonly next: string | null } = (
+    await send(`${api}/sites/${site}/links?limit=1000${from && `&after=${from}`}`, 'GET')
+  ).body;
+  links.push(...page.links);
+  from = page.next;
+}
 for (const [n, { id }] of links.entries()) {
   const path = `${api}/links/${id}`;
   for (const end of ['near', 'far'])

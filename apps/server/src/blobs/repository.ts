@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { Blob } from '@near-spoke/contract';
 import { eq, sql } from 'drizzle-orm';
 import type { Database } from '../db/database';
-import { blobs } from '../db/schema';
+import { blobs, facts, links } from '../db/schema';
 import { notFound, refuse } from '../http/problem-error';
 
 /** Keeps a file; one that is there already is kept once. */
@@ -31,6 +31,20 @@ export async function blobsOf(
     .from(blobs)
     .where(sql`${blobs.sha256} = any(${sql.param([...hashes])}::text[])`);
   return new Map(rows.map(({ sha256, bytes }) => [sha256, bytes]));
+}
+
+/** How much the files take that photos and traces of a site's links name, each once. */
+export async function fileBytes(db: Database, siteId: string): Promise<number> {
+  const [row] = await db
+    .select({ bytes: sql<number>`coalesce(sum(octet_length(${blobs.bytes})), 0)::float8` })
+    .from(blobs)
+    .where(
+      sql`${blobs.sha256} in (
+        select ${facts.body} ->> 'blob' from ${facts}
+        join ${links} on ${links.id} = ${facts.subject}
+        where ${links.siteId} = ${siteId} and ${facts.kind} in ('photo', 'trace'))`,
+    );
+  return row?.bytes ?? 0;
 }
 
 /** How files of pictures that every browser and our PDFs can show begin: ISO/IEC 10918-1, ISO/IEC 15948. */

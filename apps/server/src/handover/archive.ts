@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { zip, type AsyncZippable } from 'fflate';
+import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 
 /** Texts shrink; what is packed already does not. */
 const PACKED = /\.(jpe?g|png|gz|pdf)$/i;
@@ -20,21 +20,35 @@ export function ownName(taken: Set<string>, folder: string, name: string, ending
   }
 }
 
-/** Files as one archive, with the SHA-256 of each in manifest.json. */
-export function archiveOf(files: ReadonlyMap<string, Uint8Array>): Promise<Uint8Array> {
-  const manifest = [...files].map(([name, bytes]) => ({
-    name,
-    bytes: bytes.length,
-    sha256: createHash('sha256').update(bytes).digest('hex'),
-  }));
-  const all: AsyncZippable = Object.fromEntries(
-    [...files].map(([name, bytes]) => [name, [bytes, { level: PACKED.test(name) ? 0 : 6 }]]),
-  );
-  all['manifest.json'] = new TextEncoder().encode(JSON.stringify({ files: manifest }, null, 2));
-  return new Promise((resolve, reject) => {
-    zip(all, (error, bytes) => {
-      if (error) reject(error);
-      else resolve(bytes);
-    });
+/**
+ * Files packed into one archive as they come, so that none of them is held longer; the SHA-256 of each stands
+ * in manifest.json, the last of them.
+ */
+export class Archive {
+  private readonly chunks: Uint8Array[] = [];
+  private readonly manifest: { name: string; bytes: number; sha256: string }[] = [];
+  private readonly zip = new Zip((error, chunk) => {
+    if (error) throw error;
+    this.chunks.push(chunk);
   });
+
+  add(name: string, bytes: Uint8Array): void {
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    this.manifest.push({ name, bytes: bytes.length, sha256 });
+    this.pack(name, bytes);
+  }
+
+  /** All of it; nothing is added afterwards. */
+  end(): Buffer {
+    const text = JSON.stringify({ files: this.manifest }, null, 2);
+    this.pack('manifest.json', new TextEncoder().encode(text));
+    this.zip.end();
+    return Buffer.concat(this.chunks);
+  }
+
+  private pack(name: string, bytes: Uint8Array): void {
+    const file = PACKED.test(name) ? new ZipPassThrough(name) : new ZipDeflate(name, { level: 6 });
+    this.zip.add(file);
+    file.push(bytes, true);
+  }
 }

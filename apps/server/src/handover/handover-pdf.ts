@@ -4,7 +4,7 @@ import { recordMessage } from '@near-spoke/core/record';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
 import { drawFigure } from '../adapters/card-pdf';
-import { footers } from '../pdf/footers';
+import { writeFoot } from '../pdf/footers';
 import { INK, MARGIN, QUIET, ROW, field, hasRoom, rule, title, when } from '../pdf/lines';
 import { newPage, type Page } from '../pdf/page';
 import { tableRow } from '../pdf/table-row';
@@ -27,11 +27,15 @@ export interface Handover {
   readonly writtenAt: string;
 }
 
-/** A page that stands under a name. */
-type Pages = Map<string, number>;
+/** The page on which each link begins, by its id. */
+type Pages = ReadonlyMap<string, number>;
+/** Where in the document the index is. */
+const INDEX = 'index';
 
 /**
- * All that is known of a site as one document, on A4: cover, index, schedule, what is open, each link, adapters.
+ * All that is known of a site as one document, on A4: cover, schedule, what is open, each link, adapters, index.
+ * A page that is full is written out and let go, so that thousands of links need no more memory than few: what
+ * is only known at the end, the pages of the index, stands there.
  *
  * @param records of all links in turn, some at a time, with the files that they name
  */
@@ -40,22 +44,29 @@ export async function handoverPdf(
   records: AsyncIterable<{ readonly record: LinkRecord; readonly files: Files }>,
 ): Promise<Buffer> {
   const { site, tell, job } = handover.recording;
-  const { page, bytes } = newPage({
-    size: 'A4',
-    margin: MARGIN,
-    bufferPages: true,
-    info: { Title: `${site.name}: ${tell.pages.handover.document.heading}`, Creator: 'Near Spoke' },
-  });
-  const pages: Pages = new Map();
+  const { document: say } = tell.pages.handover;
+  const written = when(handover.writtenAt, tell);
+  let number = 0;
+  const { page, bytes } = newPage(
+    {
+      size: 'A4',
+      margin: MARGIN,
+      info: { Title: `${site.name}: ${say.heading}`, Creator: 'Near Spoke' },
+    },
+    (begun, at) => {
+      number = at;
+      writeFoot(begun, say.footer(site.name, written, at));
+    },
+  );
+  const pages = new Map<string, number>();
   cover(page, handover);
-  const indexAt = reserveIndex(page, handover.gathered.links.length);
   schedule(page, handover);
   unproven(page, handover);
   remade(page, handover);
   changed(page, handover);
   for await (const { record, files } of records) {
     page.addPage();
-    pages.set(record.link.id, page.bufferedPageRange().count);
+    pages.set(record.link.id, number);
     page.addNamedDestination(record.link.id);
     page.outline.addItem(record.link.label);
     writeRecord(page, record, job, files, tell);
@@ -69,10 +80,7 @@ export async function handoverPdf(
     page.outline.addItem(name);
     drawFigure(page, figure);
   }
-  writeIndex(page, handover, indexAt, pages);
-  footers(page, (number, of) =>
-    tell.pages.handover.document.footer(site.name, when(handover.writtenAt, tell), number, of),
-  );
+  index(page, handover, pages);
   page.end();
   return bytes;
 }
@@ -96,6 +104,8 @@ function cover(page: Page, { recording, gathered, adapters, key, writtenAt }: Ha
   ] as const)
     field(page, name, String(count));
   page.moveDown(1);
+  if (gathered.links.length > 0)
+    page.fontSize(10.5).text(say.indexAt, { goTo: INDEX }).moveDown(0.5);
   page.fontSize(10.5).text(say.scheme(site.defaultScheme, site.schemeReason));
   rule(page);
   page.font('bold').fontSize(10.5).text(say.signed(key));
@@ -106,16 +116,8 @@ function cover(page: Page, { recording, gathered, adapters, key, writtenAt }: Ha
 
 const isProven = ({ state }: LinkSummary): boolean => state === 'pass';
 
-/** As many empty pages as the index will take, and the first one's place. */
-function reserveIndex(page: Page, links: number): number {
-  const at = page.bufferedPageRange().count;
-  const count = Math.max(1, Math.ceil(links / (INDEX_ROWS * INDEX_COLUMNS)));
-  for (let number = 0; number < count; number += 1) page.addPage();
-  return at;
-}
-
 /** Labels in order, each with its page. */
-function writeIndex(page: Page, { recording, gathered }: Handover, at: number, pages: Pages): void {
+function index(page: Page, { recording, gathered }: Handover, pages: Pages): void {
   const { tell } = recording;
   const { document: say } = tell.pages.handover;
   const order = new Intl.Collator(tell.pages.record.locale, { numeric: true });
@@ -124,7 +126,11 @@ function writeIndex(page: Page, { recording, gathered }: Handover, at: number, p
   links.forEach((link, place) => {
     const onPage = place % (INDEX_ROWS * INDEX_COLUMNS);
     if (onPage === 0) {
-      page.switchToPage(at + Math.floor(place / (INDEX_ROWS * INDEX_COLUMNS)));
+      page.addPage({ size: 'A4', margin: MARGIN });
+      if (place === 0) {
+        page.addNamedDestination(INDEX);
+        page.outline.addItem(say.index);
+      }
       page.font('bold').fontSize(16).fillColor(INK).text(say.index, MARGIN, MARGIN);
     }
     const x = MARGIN + Math.floor(onPage / INDEX_ROWS) * width;

@@ -2,13 +2,14 @@ import type { Asked, LinkRecord } from '@near-spoke/contract';
 import type { handoverEndpoints } from '@near-spoke/contract/handover';
 import { writeSchedule } from '@near-spoke/core/formats';
 import { adapterCards, adapterFiles } from '../adapters/sheets';
-import { blobsOf } from '../blobs/repository';
+import { blobsOf, fileBytes } from '../blobs/repository';
 import type { Database } from '../db/database';
+import { ProblemError } from '../http/problem-error';
 import { file } from '../http/reply';
 import { recordingOf, recordsOf, type Recording } from '../record/link-record';
 import type { Files } from '../record/write-record';
 import { getSite } from '../sites/repository';
-import { archiveOf, ownName } from './archive';
+import { Archive, ownName } from './archive';
 import { firmKey } from './firm-key';
 import { batches, gather, type Gathered } from './gather';
 import { handoverPdf, type Handover } from './handover-pdf';
@@ -30,7 +31,7 @@ export async function handoverAsPdf(asked: Of, db: Database) {
 
 export async function handoverAsZip(asked: Of, db: Database) {
   const taken = new Set<string>();
-  const files = new Map<string, Uint8Array>();
+  const archive = new Archive();
   const text = new TextEncoder();
   const blobNames = new Map<string, string>();
   const { pdf, recording, gathered } = await made(asked, db, (record, blobs) => {
@@ -39,7 +40,7 @@ export async function handoverAsZip(asked: Of, db: Database) {
     for (const { blob, where } of photos) keep('photos', blob, `${link.label}-${where}`, blobs);
     const named = [...traces, ...photos].map(({ blob }) => [blob, blobNames.get(blob)]);
     const whole = { ...record, files: Object.fromEntries(named) as Record<string, string> };
-    files.set(ownName(taken, 'links', link.label, '.json'), text.encode(JSON.stringify(whole)));
+    archive.add(ownName(taken, 'links', link.label, '.json'), text.encode(JSON.stringify(whole)));
   });
   function keep(folder: string, blob: string, name: string, blobs: Files): void {
     const bytes = blobs.get(blob);
@@ -47,15 +48,15 @@ export async function handoverAsZip(asked: Of, db: Database) {
     const [stem = name, ending = ''] = splitName(name, bytes);
     const full = ownName(taken, folder, stem, ending);
     blobNames.set(blob, full);
-    files.set(full, bytes);
+    archive.add(full, bytes);
   }
   for (const { name, text: written } of await adapterFiles(db, recording.site.id))
-    files.set(ownName(taken, 'adapters', name, '.json'), text.encode(written));
+    archive.add(ownName(taken, 'adapters', name, '.json'), text.encode(written));
   const { site, job } = recording;
   const schedule = writeSchedule(gathered.links, job.catalogue, true, site.units);
-  files.set('schedule.csv', text.encode(schedule));
-  files.set('handover.pdf', pdf);
-  const body = signedZip(await archiveOf(files), await firmKey(db));
+  archive.add('schedule.csv', text.encode(schedule));
+  archive.add('handover.pdf', pdf);
+  const body = signedZip(archive.end(), await firmKey(db));
   return file({ name: `${site.name}.zip`, type: 'application/zip', body, saved: true });
 }
 
@@ -74,10 +75,23 @@ interface Made {
   readonly gathered: Gathered;
 }
 
+/**
+ * Files of a site go into a document as they are, and into an archive twice: more than this is held by no
+ * process, and read by few.
+ */
+const MOST_FILE_BYTES = 400_000_000;
+
 async function made({ id, query: { language, job } }: Of, db: Database, seen: Seen): Promise<Made> {
   const recording = await recordingOf(db, await getSite(db, id), language);
   const signer = await firmKey(db);
   const gathered = await gather(db, recording);
+  const bytes = await fileBytes(db, id);
+  if (bytes > MOST_FILE_BYTES)
+    throw new ProblemError(
+      413,
+      'Too large',
+      `Photos and captures of this site take ${megabytes(bytes)}; ${megabytes(MOST_FILE_BYTES)} go into one document.`,
+    );
   const handover: Handover = {
     recording,
     gathered,
@@ -93,6 +107,8 @@ async function made({ id, query: { language, job } }: Of, db: Database, seen: Se
     if (job !== undefined) await forgetProgress(db, job);
   }
 }
+
+const megabytes = (bytes: number): string => `${Math.ceil(bytes / 1e6)} MB`;
 
 async function* recordsInTurn(
   db: Database,

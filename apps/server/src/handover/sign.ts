@@ -14,8 +14,7 @@ export const signedPdf = (pdf: Buffer, signer: Signer): Buffer =>
   signedBy(pdf.at(-1) === 0x0a ? pdf : Buffer.concat([pdf, Buffer.from('\n')]), signer);
 
 /** An archive with its signature as its comment. */
-export function signedZip(zip: Uint8Array, signer: Signer): Buffer {
-  const body = Buffer.from(zip);
+export function signedZip(body: Buffer, signer: Signer): Buffer {
   const end = body.length - END_LENGTH;
   if (body.readUInt32LE(end) !== ARCHIVE_END) throw new Error('An archive with another end');
   body.writeUInt16LE(TRAILER_LENGTH, end + COMMENT_AT);

@@ -62,7 +62,22 @@ describe('HandoverPage', () => {
     await goOn(fixture);
     (await file('pdf')).error(new ProgressEvent('error'));
     await shown(fixture);
-    expect(text(fixture)).toContain('It could not be made.');
+    expect(text(fixture)).toContain('It could not be made. The server does not answer.');
     expect(headline(fixture)).toBe('Hand over 1 link.');
+    await goOn(fixture);
+    const why = {
+      type: 'about:blank',
+      title: 'Too large',
+      status: 413,
+      detail: 'Photos take 500 MB.',
+    };
+    (await file('pdf')).flush(new Blob([JSON.stringify(why)]), {
+      status: 413,
+      statusText: 'Too large',
+    });
+    await until('the reason', () => {
+      fixture.detectChanges();
+      return text(fixture).includes('It could not be made. Photos take 500 MB.');
+    });
   });
 });

@@ -17,7 +17,7 @@ import { Store } from '@ngrx/store';
 import { EMPTY, catchError, exhaustMap, of, timer, type Subscription } from 'rxjs';
 import { v7 } from 'uuid';
 import { NextThing } from '../shell/next-thing';
-import { Api } from '../store/api/api';
+import { Api, type Refusal } from '../store/api/api';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
@@ -111,7 +111,10 @@ export class HandoverPage {
           saveFile(file, name);
           this.told.set({ text: this.words().made(name), bad: false });
         },
-        error: () => this.told.set({ text: this.words().failed, bad: true }),
+        error: ({ problem }: Refusal) => {
+          const why = problem.status === 0 ? this.words().serverAway : problem.detail;
+          this.told.set({ text: `${this.words().failed} ${why}`, bad: true });
+        },
       });
     this.asking.add(() => this.making.set(null));
     this.asking.add(this.watch(job));

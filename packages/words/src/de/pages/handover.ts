@@ -32,7 +32,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
   contents: 'Was darin ist',
   contentList: [
     'Deckblatt, mit dem, was geprüft ist und was nicht',
-    'Verzeichnis und Plan',
+    'Plan; am Ende ein Verzeichnis',
     'Was nicht geprüft ist und warum; was neu gemacht wurde; was anders ist als geplant',
     'Jede Strecke: Belegung, Ergebnis, Prüfungen, Stellen, Bilder der Kurven, Fotos, Arbeit',
     'Eine Karte für jeden Adapter',
@@ -54,6 +54,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
     caution:
       'Prüfungen der Belegung sagen nichts über die Leistung, außer was dasteht. Versorgung, Netz und Blitzschutz sind Arbeit derer, die dafür zugelassen sind, nach den örtlichen Regeln.',
     index: 'Verzeichnis',
+    indexAt: 'Jede Strecke mit ihrer Seite: das Verzeichnis, auf den letzten Seiten.',
     schedule: 'Plan',
     unproven: 'Nicht geprüft, und warum',
     allProven: 'Jede Strecke ist geprüft.',
@@ -79,7 +80,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
     sweepAxes: 'Rückflussdämpfung (dB) über der Frequenz',
     noPlot: 'Diese Aufnahme kann nicht gezeichnet werden.',
     made: (when, end, cause) => `${when}, ${end}: ${cause}`,
-    footer: (site, when, page, of) => `${site}, geschrieben ${when}, Seite ${page} von ${of}`,
+    footer: (site, when, page) => `${site}, geschrieben ${when}, Seite ${page}`,
   },
   check: {
     title: 'Wurde diese Datei geändert?',

@@ -29,7 +29,7 @@ export const HANDOVER_PAGE = {
   contents: 'What is in it',
   contentList: [
     'Cover, with what is proven and what is not',
-    'Index and schedule',
+    'Schedule; an index at the end',
     'What is not proven, and why; what was made again; what is otherwise than scheduled',
     'Every link: wire map, result, tests, places, plots of traces and sweeps, photos, work',
     'A card for each adapter',
@@ -52,6 +52,7 @@ export const HANDOVER_PAGE = {
     caution:
       'Tests of wiring say nothing of performance beyond what is told. Power, mains and lightning protection are the work of whoever is licensed for them, by the local code.',
     index: 'Index',
+    indexAt: 'Every link by its label, with its page: the index, on the last pages.',
     schedule: 'Schedule',
     unproven: 'Not proven, and why',
     allProven: 'Every link is proven.',
@@ -77,8 +78,7 @@ export const HANDOVER_PAGE = {
     sweepAxes: 'return loss (dB) over frequency',
     noPlot: 'This capture can’t be plotted.',
     made: (when: string, end: string, cause: string) => `${when}, ${end}: ${cause}`,
-    footer: (site: string, when: string, page: number, of: number) =>
-      `${site}, written ${when}, page ${page} of ${of}`,
+    footer: (site: string, when: string, page: number) => `${site}, written ${when}, page ${page}`,
   },
   check: {
     title: 'Was this file changed?',

@@ -11,7 +11,16 @@ import {
   type ToAsk,
   type Written,
 } from '@near-spoke/contract';
-import { TimeoutError, catchError, map, throwError, type Observable } from 'rxjs';
+import {
+  TimeoutError,
+  catchError,
+  from,
+  map,
+  of,
+  switchMap,
+  throwError,
+  type Observable,
+} from 'rxjs';
 
 /** Why a request did not do what it should: the server is away, or refused with a reason. */
 export interface Refusal {
@@ -72,7 +81,10 @@ export class Api {
   file(endpoint: Endpoint, asked: Written): Observable<Blob> {
     return this.http
       .get(pathOf(endpoint, asked), { responseType: 'blob', params: paramsOf(asked) })
-      .pipe(catchError((error: unknown) => throwError(() => toRefusal(error))));
+      .pipe(
+        catchError((error: unknown) => from(withText(error))),
+        switchMap((said) => (said instanceof Blob ? of(said) : throwError(() => toRefusal(said)))),
+      );
   }
 
   private ask(request: Sending, headers: Record<string, string> = {}): Observable<unknown> {
@@ -94,6 +106,18 @@ const paramsOf = ({ query = {} }: Written): Record<string, string> =>
 /** Errors as refusals. */
 function refusing<T>(): (source: Observable<T>) => Observable<T> {
   return catchError((error: unknown) => throwError(() => toRefusal(error)));
+}
+
+/** Where a file was asked for, what is said against it comes as a file too. */
+async function withText(error: unknown): Promise<unknown> {
+  if (!(error instanceof HttpErrorResponse) || !(error.error instanceof Blob)) return error;
+  const { status } = error;
+  const text = await error.error.text();
+  try {
+    return new HttpErrorResponse({ status, error: JSON.parse(text) as unknown });
+  } catch {
+    return new HttpErrorResponse({ status });
+  }
 }
 
 /** What stands for no answer. */
