@@ -51,6 +51,8 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   cuts: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/cuts`),
   history: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/history`),
   handover: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/handover`),
+  labels: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/labels`),
+  scan: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/scan`),
   day: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/day`),
   catalogue: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/catalogue`),
   'catalogue, a cable': ({ url, siteId }) =>

@@ -19,7 +19,7 @@ const SHOTS = [
   { name: 'kit', path: 'kit' },
   { name: 'verify-lamps', link: 'AP05', path: 'verify', act: chooseLamps },
   { name: 'verify-fault', link: 'K04', path: 'verify', act: explained },
-  { name: 'handover', path: 'handover', act: drawn },
+  { name: 'labels', path: 'labels', act: drawn },
   { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
   { name: 'cords', path: 'cords', act: openBatch },
   { name: 'lamp-tester', path: 'lamp-tester' },

@@ -9,6 +9,7 @@ import { FACT_KINDS, type FactKind } from './facts';
 import { handoverEndpoints } from './handover';
 import { healthEndpoints } from './health';
 import { instrumentEndpoints } from './instruments';
+import { labelEndpoints } from './labels';
 import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
 import { partEndpoints } from './part';
@@ -43,6 +44,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   siteFactEndpoints,
   searchEndpoints,
   handoverEndpoints,
+  labelEndpoints,
   planEndpoints,
   siteDayEndpoints,
   blobEndpoints,

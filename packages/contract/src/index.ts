@@ -23,6 +23,7 @@ export {
   linkEndpoints,
   linkPatch,
   linkQuery,
+  linkRow,
   linkSummary,
   type Link,
   type LinkInput,

@@ -1,4 +1,5 @@
 import { BUILT_IN, COLOUR_LETTERS, SCHOOLS } from '@near-spoke/core/catalogue';
+import { labelMessage } from '@near-spoke/core/labels';
 import { NOTHING } from '@near-spoke/core/message';
 import {
   CAUTIONS,
@@ -186,4 +187,29 @@ describe('what is told', () => {
       count: 2,
     } as never);
   });
+
+  for (const language of LANGUAGES)
+    it(`say in ${language.id} what is wrong of labels, with what each of them has`, () => {
+      for (const units of ['metric', 'imperial'] as const) {
+        const tell = tellIn(language, units);
+        const size = units === 'metric' ? / mm/ : /\d in \(/;
+        const misfit = { cable: 'RG-11', ends: 2, haveMm: 24, needMm: 36.5 };
+        for (const kind of ['wrap-too-short', 'flag-too-short'] as const)
+          expect(tell(labelMessage('label-face', { ...misfit, kind }))).toMatch(size);
+        expect(tell(labelMessage('label-small', { letterMm: 1.1, name: 'K1' }))).toMatch(size);
+        expect(tell(labelMessage('label-fine-code', { moduleMm: 0.25 }))).toMatch(size);
+        const double = labelMessage('label-double', { name: 'C1', links: ['K1', 'K2'] });
+        expect(tell(double)).toContain('C1');
+        expect(tell(labelMessage('label-double', { name: '', links: ['K1', 'K2'] }))).toMatch(
+          /K1 (and|und) K2/,
+        );
+        expect(tell(labelMessage('label-more-doubles', { count: 3 }))).toContain('3');
+        expect(tell(labelMessage('label-blank', { field: 'port', ends: 4 }))).toMatch(
+          /\{port\}.* 4/,
+        );
+        expect(tell(labelMessage('label-unknown-field', { field: 'room' }))).toContain('{room}');
+        for (const problem of ['overlap', 'past-the-edge'] as const)
+          expect(tell(labelMessage('label-sheet', { problem }))).toMatch(/[.]$/);
+      }
+    });
 });

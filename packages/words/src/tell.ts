@@ -1,5 +1,6 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import { isMessage, type CommonMessages, type Message, type Told } from '@near-spoke/core/message';
+import type { LabelMessages } from '@near-spoke/core/labels';
 import type { RecordMessages } from '@near-spoke/core/record';
 import type { AnalyseMessages } from '@near-spoke/core/reflect/analyse';
 import type { PlaceMessages } from '@near-spoke/core/reflect/place';
@@ -18,6 +19,7 @@ import type { CUTS_PAGE } from './en/pages/cuts';
 import type { DAY_PAGE } from './en/pages/day';
 import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
+import type { LABELS_PAGE } from './en/pages/labels';
 import type { RECORD_PAGE } from './en/pages/record';
 import type { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './en/pages/sums';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
@@ -31,6 +33,7 @@ export type Messages = CommonMessages &
   TerminateMessages &
   VerifyMessages &
   RecordMessages &
+  LabelMessages &
   PlaceMessages &
   CaptureMessages &
   AnalyseMessages &
@@ -69,6 +72,7 @@ export interface Pages {
   readonly day: Same<typeof DAY_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
+  readonly labels: Same<typeof LABELS_PAGE>;
   readonly record: Same<typeof RECORD_PAGE>;
   readonly verify: Same<typeof VERIFY_PAGE>;
   readonly trace: Same<typeof TRACE_PAGE>;

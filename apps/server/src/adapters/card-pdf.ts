@@ -1,4 +1,4 @@
-import type { Figure, Mark, Paint } from '@near-spoke/core/map';
+import type { Figure, Mark, Paint } from '@near-spoke/core/figure';
 import { newPage, type Page } from '../pdf/page';
 import { POINTS_PER_MM } from '../pdf/units';
 

@@ -1,8 +1,8 @@
 import { FILE_FORMAT, type AdapterFile } from '@near-spoke/contract/map';
+import { figureSvg } from '@near-spoke/core/figure';
 import {
   adapterCard,
   adapterStanding,
-  figureSvg,
   solveAdapter,
   spiceSubcircuit,
   writeNets,

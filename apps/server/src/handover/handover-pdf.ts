@@ -1,5 +1,5 @@
 import type { LinkRecord, LinkSummary } from '@near-spoke/contract';
-import type { Figure } from '@near-spoke/core/map';
+import type { Figure } from '@near-spoke/core/figure';
 import { recordMessage } from '@near-spoke/core/record';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';

@@ -2,6 +2,7 @@ import { readingEndpoints, terminateEndpoints } from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
 import { handoverEndpoints } from '@near-spoke/contract/handover';
+import { labelEndpoints } from '@near-spoke/contract/labels';
 import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
@@ -22,6 +23,7 @@ import { adapterAsFile, cardPdf, cardSvg, netsCsv, subcircuit } from '../adapter
 import { keepCord } from '../cords/keep-cord';
 import { cordSheet, cordSheetCsv, cordSheetPdf } from '../cords/sheet';
 import { handoverAsPdf, handoverAsZip } from '../handover/jobs';
+import { layLabels, printLabels } from '../labels/jobs';
 import { importSchedule } from '../links/import-schedule';
 import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
@@ -95,6 +97,8 @@ export const JOBS = {
   batch: long(terminateEndpoints.batch, batch),
   handoverAsPdf: long(handoverEndpoints.pdf, handoverAsPdf, HANDOVER_MS),
   handoverAsZip: long(handoverEndpoints.zip, handoverAsZip, HANDOVER_MS),
+  layLabels: long(labelEndpoints.lay, layLabels),
+  printLabels: long(labelEndpoints.print, printLabels, HANDOVER_MS),
   kit: long(terminateEndpoints.kit, kit),
   pace: long(terminateEndpoints.pace, pace),
   cordSheet: long(cordEndpoints.sheet, cordSheet),

@@ -17,6 +17,11 @@ export const routes: Routes = [
     loadComponent: () => import('./site/sites-page').then((m) => m.SitesPage),
   },
   {
+    path: 'l/:linkId',
+    title: 'A label · Near Spoke',
+    loadComponent: () => import('./labels/label-page').then((m) => m.LabelPage),
+  },
+  {
     path: 'sites/:siteId',
     loadComponent: () => import('./shell/frame').then((m) => m.Frame),
     children: [
@@ -59,6 +64,16 @@ export const routes: Routes = [
         path: 'handover',
         title: 'Handover · Near Spoke',
         loadComponent: () => import('./handover/handover-page').then((m) => m.HandoverPage),
+      },
+      {
+        path: 'labels',
+        title: 'Labels · Near Spoke',
+        loadComponent: () => import('./labels/labels-page').then((m) => m.LabelsPage),
+      },
+      {
+        path: 'scan',
+        title: 'Scan a label · Near Spoke',
+        loadComponent: () => import('./labels/scan-page').then((m) => m.ScanPage),
       },
       {
         path: 'day',

@@ -1,10 +1,12 @@
 import type { Language } from '../tell';
 import { COMMON } from './common';
+import { LABELS } from './labels';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
 import { DAY_PAGE } from './pages/day';
 import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
+import { LABELS_PAGE } from './pages/labels';
 import { RECORD_PAGE } from './pages/record';
 import { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './pages/sums';
 import { TERMINATE_PAGE } from './pages/terminate';
@@ -32,6 +34,7 @@ export const ENGLISH: Language = {
     ...TESTS,
     ...ADVICE,
     ...RECORD,
+    ...LABELS,
     ...PLACES,
     ...ANALYSE,
     ...VELOCITY,
@@ -43,6 +46,7 @@ export const ENGLISH: Language = {
     day: DAY_PAGE,
     handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
+    labels: LABELS_PAGE,
     record: RECORD_PAGE,
     verify: VERIFY_PAGE,
     trace: TRACE_PAGE,

@@ -21,7 +21,7 @@ import { Api, type Refusal } from '../store/api/api';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
-import { saveFile } from './save-file';
+import { saveFile } from '../files/save-file';
 
 /** How often is asked how far it has come, ms. */
 const ASK_MS = 700;
@@ -112,7 +112,8 @@ export class HandoverPage {
           this.told.set({ text: this.words().made(name), bad: false });
         },
         error: ({ problem }: Refusal) => {
-          const why = problem.status === 0 ? this.words().serverAway : problem.detail;
+          const why =
+            problem.status === 0 ? this.words().serverAway : (problem.detail ?? problem.title);
           this.told.set({ text: `${this.words().failed} ${why}`, bad: true });
         },
       });

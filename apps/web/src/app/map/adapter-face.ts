@@ -1,6 +1,7 @@
 import { ChangeDetectionStrategy, Component, computed, input, output } from '@angular/core';
 import { describeView, outline, type ConductorId, type Contact } from '@near-spoke/core/catalogue';
-import { faceFigure, type FacePart, type Paint } from '@near-spoke/core/map';
+import { type Paint } from '@near-spoke/core/figure';
+import { faceFigure, type FacePart } from '@near-spoke/core/map';
 
 /** One side of one connector, its cores on it, in millimetres; a contact can be chosen on it. */
 @Component({

@@ -6,6 +6,8 @@ export const SITE_PAGES = [
   { path: 'cuts', name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
   { path: 'day', name: 'Day', about: 'In what order, who is where, what to carry' },
   { path: 'batch', name: 'Many ends', about: 'Make ends alike, step by step' },
+  { path: 'labels', name: 'Labels', about: 'Sheets, wraps and flags at 1:1, with codes' },
+  { path: 'scan', name: 'Scan a label', about: 'The camera opens the link' },
   { path: 'adapters', name: 'Adapters', about: 'Pin by pin between two devices' },
   { path: 'cords', name: 'Cords', about: 'Test many, one after the other' },
   { path: 'lamp-tester', name: 'Lamp tester', about: 'Build one, with its parts' },

@@ -6,7 +6,7 @@ import { solveMap } from '../solve';
 import { adapterCard } from './card';
 import { parseNets, writeNets } from './csv';
 import { faceFigure } from './face-figure';
-import { figureSvg } from './figure';
+import { figureSvg } from '../../figure';
 import { spiceSubcircuit } from './spice';
 
 const portOf = (id: string) => {

@@ -5,7 +5,7 @@ import { cableName, coresAt, ownConnector, type Adapter } from '../adapter';
 import type { Solution } from '../solution';
 import type { MapTask } from '../solve';
 import { faceFigure } from './face-figure';
-import { path, placed, rectangle, words, type Figure, type Mark } from './figure';
+import { path, placed, rectangle, words, type Figure, type Mark } from '../../figure';
 import { cardRows, coreText, type CardRow } from './table';
 
 export interface CardInput {

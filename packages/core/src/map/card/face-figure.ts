@@ -8,7 +8,7 @@ import {
   type Outline,
   type OutlineRef,
 } from '../../catalogue';
-import { path, rectangle, ring, words, type Figure, type Mark } from './figure';
+import { path, rectangle, ring, words, type Figure, type Mark } from '../../figure';
 
 export interface FacePart {
   readonly connector: OutlineRef;

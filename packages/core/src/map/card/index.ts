@@ -1,6 +1,5 @@
 export { adapterCard, type CardInput } from './card';
 export { parseNets, writeNets, type ParsedNets } from './csv';
 export { faceFigure, type FaceFigure, type FacePart } from './face-figure';
-export { figureSvg, type Figure, type Mark, type Paint } from './figure';
 export { spiceSubcircuit } from './spice';
 export { cardRows, coreText, type CardRow } from './table';

@@ -80,7 +80,11 @@ export class Api {
   /** A file as it is kept. */
   file(endpoint: Endpoint, asked: Written): Observable<Blob> {
     return this.http
-      .get(pathOf(endpoint, asked), { responseType: 'blob', params: paramsOf(asked) })
+      .request(endpoint.method.toUpperCase(), pathOf(endpoint, asked), {
+        ...(asked.body === undefined ? {} : { body: asked.body }),
+        responseType: 'blob',
+        params: paramsOf(asked),
+      })
       .pipe(
         catchError((error: unknown) => from(withText(error))),
         switchMap((said) => (said instanceof Blob ? of(said) : throwError(() => toRefusal(said)))),

@@ -13,6 +13,7 @@ const LONG = [
   /\/pace\b/,
   /\/plan\//,
   /\/handover\.(pdf|zip)$/,
+  /\/labels(\.pdf)?$/,
   /\/adapters\/import/,
   /\/blobs$/,
 ];

@@ -20,6 +20,8 @@ export type Mark =
       readonly sizeMm: number;
       readonly anchor: 'start' | 'middle' | 'end';
       readonly bold: boolean;
+      /** How wide it is where it is printed, so that another font takes no more room; unsaid, as it comes. */
+      readonly wideMm?: number;
     };
 
 export interface Figure {
@@ -75,11 +77,15 @@ export const placed = (marks: readonly Mark[], dx: number, dy: number, scale = 1
           xMm: mark.xMm * scale + dx,
           yMm: mark.yMm * scale + dy,
           sizeMm: mark.sizeMm * scale,
+          ...(mark.wideMm === undefined ? {} : { wideMm: mark.wideMm * scale }),
         },
   );
 
 const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (mark) => `&#${mark.charCodeAt(0)};`);
+
+const lengthOf = (wideMm: number | undefined): string =>
+  wideMm === undefined ? '' : ` textLength="${n(wideMm)}" lengthAdjust="spacingAndGlyphs"`;
 
 /** A figure as a page of its own, in millimetres. */
 export function figureSvg({ widthMm, heightMm, marks }: Figure, title: string): string {
@@ -88,7 +94,7 @@ export function figureSvg({ widthMm, heightMm, marks }: Figure, title: string): 
   const body = marks.map((mark) =>
     mark.kind === 'path'
       ? `<path d="${mark.d}" fill="${paint(mark.fill)}" stroke="${paint(mark.stroke)}" stroke-width="${n(mark.widthMm)}"/>`
-      : `<text x="${n(mark.xMm)}" y="${n(mark.yMm)}" font-size="${n(mark.sizeMm)}" text-anchor="${mark.anchor}"${mark.bold ? ' font-weight="700"' : ''}>${escaped(mark.text)}</text>`,
+      : `<text x="${n(mark.xMm)}" y="${n(mark.yMm)}" font-size="${n(mark.sizeMm)}" text-anchor="${mark.anchor}"${mark.bold ? ' font-weight="700"' : ''}${lengthOf(mark.wideMm)}>${escaped(mark.text)}</text>`,
   );
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(widthMm)}mm" height="${n(heightMm)}mm" viewBox="0 0 ${n(widthMm)} ${n(heightMm)}" font-family="sans-serif">`,

@@ -1,0 +1,11 @@
+export {
+  figureSvg,
+  path,
+  placed,
+  rectangle,
+  ring,
+  words,
+  type Figure,
+  type Mark,
+  type Paint,
+} from './figure';
