@@ -1,7 +1,7 @@
 import { STOCK_KINDS } from '@near-spoke/core/labels';
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { end, language, line } from './primitives';
+import { end, filled, language, line } from './primitives';
 import type { Shared } from './shared';
 
 const mm = z.number().min(0).max(2000);
@@ -33,6 +33,8 @@ const stock = z
       'Labels as they lie on a sheet. A wrap goes round the cable with its height, a flag with its width.',
   });
 
+const origin = z.url({ protocol: /^https?$/ }).max(200);
+
 const body = z
   .strictObject({
     lines: z.array(line(120)).min(1).max(3).default(['{label}', '{here}']).meta({
@@ -41,15 +43,9 @@ const body = z
     }),
     floors: z.record(line(500), line(40)).default({}).meta({ description: 'By hub.' }),
     ends: z.array(end).min(1).max(2).default(['near', 'far']),
-    origin: z
-      .url({ protocol: /^https?$/ })
-      .max(200)
-      .nullable()
-      .default(null)
-      .meta({
-        description:
-          'Where this server is reached: a QR code opens the link there. None without it.',
-      }),
+    origin: origin.nullable().default(null).meta({
+      description: 'Where this server is reached: a QR code opens the link there. None without it.',
+    }),
     gone: z.int().min(0).max(9999).default(0).meta({
       description: 'Labels that are used already of the first sheet.',
     }),
@@ -87,6 +83,14 @@ export const labelEndpoints = endpoints({
     of: 'site',
     summary: 'The same as sheets at 1:1',
     body,
+    answer: 'application/pdf',
+  },
+  reel: {
+    method: 'get',
+    path: '/api/sites/{id}/reel-label.pdf',
+    of: 'site',
+    summary: 'A label for a reel: its name, cable and what it had, with a code that opens it',
+    query: z.strictObject({ reel: filled(80), origin, language }),
     answer: 'application/pdf',
   },
 });

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { author, cableId, filled, numberText } from './primitives';
+import { author, cableId, filled, id, numberText } from './primitives';
 import type { Shared } from './shared';
 import { metres, uncertain } from './uncertain';
 
@@ -69,6 +69,15 @@ const siteCutsRequest = z
     boxM: metres.min(0.001).nullable().default(null).meta({
       description: 'A box that more can be bought of, of every cable.',
     }),
+    ownReels: z.boolean().default(true).meta({
+      description:
+        'With the reels that are kept of the site, and without the links that were cut from them.',
+    }),
+    cut: z
+      .array(id)
+      .max(20_000)
+      .default([])
+      .meta({ description: 'Links whose cable is cut already, beside those that the site knows.' }),
     reels: unlike(reel.extend({ cable: cableId }), 100)
       .default([])
       .meta({

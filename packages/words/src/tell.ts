@@ -21,6 +21,7 @@ import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
 import type { LABELS_PAGE } from './en/pages/labels';
 import type { RECORD_PAGE } from './en/pages/record';
+import type { REELS_PAGE } from './en/pages/reels';
 import type { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './en/pages/sums';
 import type { TERMINATE_PAGE } from './en/pages/terminate';
 import type { TRACE_PAGE } from './en/pages/trace';
@@ -73,6 +74,7 @@ export interface Pages {
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
   readonly labels: Same<typeof LABELS_PAGE>;
+  readonly reels: Same<typeof REELS_PAGE>;
   readonly record: Same<typeof RECORD_PAGE>;
   readonly verify: Same<typeof VERIFY_PAGE>;
   readonly trace: Same<typeof TRACE_PAGE>;

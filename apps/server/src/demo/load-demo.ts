@@ -81,17 +81,20 @@ export async function loadDemo(tx: Database): Promise<void> {
     await told(adapterEndpoints.keep, keepAdapter, '', { ...adapter, linkId });
   }
   await testCords(tx, site.id);
-  for (const { minute, ...fact } of CABLE_FACTS)
+  for (const { minute, link, ...fact } of CABLE_FACTS) {
+    const linkId = links.find(({ label }) => label === link)?.id ?? null;
     await addFact(
       tx,
       'cable',
       { subject: site.id },
       cableFactInput.parse({
         ...fact,
+        linkId,
         at: new Date(FIRST_DAY + minute * 60_000).toISOString(),
         author: 'tech 1',
       }),
     );
+  }
   await refreshSite(tx, site.id, () => false);
 }
 

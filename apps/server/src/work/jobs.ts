@@ -24,6 +24,7 @@ import { keepCord } from '../cords/keep-cord';
 import { cordSheet, cordSheetCsv, cordSheetPdf } from '../cords/sheet';
 import { handoverAsPdf, handoverAsZip } from '../handover/jobs';
 import { layLabels, printLabels } from '../labels/jobs';
+import { reelLabel } from '../labels/reel-label';
 import { importSchedule } from '../links/import-schedule';
 import { refreshLinks } from '../links/refresh-links';
 import { takeAlong } from '../links/take-along';
@@ -98,6 +99,7 @@ export const JOBS = {
   handoverAsPdf: long(handoverEndpoints.pdf, handoverAsPdf, HANDOVER_MS),
   handoverAsZip: long(handoverEndpoints.zip, handoverAsZip, HANDOVER_MS),
   layLabels: long(labelEndpoints.lay, layLabels),
+  reelLabel: quick(labelEndpoints.reel, reelLabel),
   printLabels: long(labelEndpoints.print, printLabels, HANDOVER_MS),
   kit: long(terminateEndpoints.kit, kit),
   pace: long(terminateEndpoints.pace, pace),

@@ -56,6 +56,11 @@ export const routes: Routes = [
         loadComponent: () => import('./cuts/cuts-page').then((m) => m.CutsPage),
       },
       {
+        path: 'reels',
+        title: 'Reels · Near Spoke',
+        loadComponent: () => import('./cuts/reels-page').then((m) => m.ReelsPage),
+      },
+      {
         path: 'history',
         title: 'History · Near Spoke',
         loadComponent: () => import('./history/history-page').then((m) => m.HistoryPage),

@@ -3,8 +3,16 @@ import * as z from 'zod';
 import { endpoints } from '../endpoint';
 import { factKind } from '../fact-kind';
 import { cableId, filled, id, instant, keptFact, line, sentFact } from '../primitives';
-import { uncertainFactor, uncertainMetres } from '../uncertain';
+import { metres, uncertainFactor, uncertainMetres } from '../uncertain';
 import type { Shared } from '../shared';
+
+const mark = z
+  .number()
+  .min(0)
+  .max(1_000_000)
+  .nullable()
+  .default(null)
+  .meta({ description: 'Printed on the jacket at the loose end; null where it was not read.' });
 
 const deed = z
   .discriminatedUnion('kind', [
@@ -15,6 +23,16 @@ const deed = z
     }),
     z.strictObject({ kind: z.literal('reel'), leftM: uncertainMetres }),
     z.strictObject({
+      kind: z.literal('got'),
+      lengthM: metres.min(0.1),
+      markM: mark,
+      marks: z.enum(['up', 'down']).default('up').meta({
+        description: 'Which way the marks run on the jacket, as it comes off the reel.',
+      }),
+    }),
+    z.strictObject({ kind: z.literal('cut'), lengthM: metres.min(0.01), markM: mark }),
+    z.strictObject({ kind: z.literal('gone') }),
+    z.strictObject({
       kind: z.literal('place'),
       event: filled(20),
       distanceM: uncertainMetres,
@@ -23,8 +41,12 @@ const deed = z
   ])
   .meta({
     id: 'CableDeed',
-    description: 'A velocity factor, what is left on a reel, or the place of a fault on a link.',
+    description:
+      'A velocity factor; of a reel what came, was cut, is left or is of no use; the place of a fault on a link.',
   });
+
+/** What can only be said of a reel that has a name. */
+const OF_REELS: ReadonlySet<string> = new Set(['reel', 'got', 'cut', 'gone']);
 
 const fields = {
   cable: cableId,
@@ -42,7 +64,7 @@ export const cableFactInput = z
   .superRefine(({ deed: { kind }, linkId, reel }, context) => {
     if (kind === 'place' && linkId === null)
       context.addIssue({ code: 'custom', path: ['linkId'], message: 'a place is on a link' });
-    if (kind === 'reel' && reel === '')
+    if (OF_REELS.has(kind) && reel === '')
       context.addIssue({ code: 'custom', path: ['reel'], message: 'must not be empty' });
   })
   .meta({ id: 'CableFactInput' });
@@ -67,12 +89,21 @@ export const cableFactEndpoints = endpoints({
     method: 'post',
     path: '/api/sites/{id}/cable-facts',
     of: 'site',
-    summary: 'Keep a velocity factor, what is left on a reel, or the place of a fault',
+    summary:
+      'Keep a velocity factor, what a reel had, what was cut from it or is left, or the place of a fault',
     body: cableFactInput,
     status: 201,
     answer: cableFact,
   },
 });
+
+const SAID: Readonly<Record<Exclude<CableFact['deed']['kind'], 'place'>, string>> = {
+  velocity: 'Velocity factor of',
+  reel: 'What is left of',
+  got: 'New reel',
+  cut: 'Cut from',
+  gone: 'No use any more:',
+};
 
 export const cableKind = factKind({
   fact: cableFact,
@@ -81,7 +112,5 @@ export const cableKind = factKind({
   subject: 'siteId',
   at: 'at',
   said: ({ deed: what, reel, cable }) =>
-    what.kind === 'place'
-      ? what.sentence
-      : `${what.kind === 'velocity' ? 'Velocity factor' : 'What is left'} of ${reel === '' ? cable : reel}`,
+    what.kind === 'place' ? what.sentence : `${SAID[what.kind]} ${reel === '' ? cable : reel}`,
 });

@@ -74,6 +74,12 @@ export interface RecordMessages {
   readonly 'photo-of': { readonly where: Where; readonly text: string };
   readonly 'velocity-of': { readonly of: string; readonly velocityFactor: number };
   readonly 'left-on': { readonly of: string; readonly leftM: number };
+  readonly 'reel-length': {
+    readonly of: string;
+    readonly what: 'got' | 'cut';
+    readonly lengthM: number;
+  };
+  readonly 'reel-gone': { readonly of: string };
   readonly 'adapter-deed': { readonly kind: AdapterDeed };
   readonly 'taken-back': { readonly summary: string; readonly reason: string };
   readonly signed: { readonly author: string; readonly device: string };

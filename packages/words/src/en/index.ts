@@ -8,6 +8,7 @@ import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
 import { LABELS_PAGE } from './pages/labels';
 import { RECORD_PAGE } from './pages/record';
+import { REELS_PAGE } from './pages/reels';
 import { LIMITS_PAGE, LINE_PAGE, OHMS_PAGE } from './pages/sums';
 import { TERMINATE_PAGE } from './pages/terminate';
 import { TRACE_PAGE } from './pages/trace';
@@ -48,6 +49,7 @@ export const ENGLISH: Language = {
     history: HISTORY_PAGE,
     labels: LABELS_PAGE,
     record: RECORD_PAGE,
+    reels: REELS_PAGE,
     verify: VERIFY_PAGE,
     trace: TRACE_PAGE,
     ohms: OHMS_PAGE,

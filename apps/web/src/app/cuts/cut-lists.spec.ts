@@ -42,7 +42,15 @@ describe('A pull list', () => {
       'New box 1: 305 m, 233.0 m left',
     ]);
     expect(reels[0]?.cuts).toEqual([
-      { id: K1, from: '0.0 m', to: '62.0 m', label: 'K1', ends: 'C1/A/K1 – Kiosk K1' },
+      {
+        id: K1,
+        lengthM: 62,
+        markM: null,
+        from: '0.0 m',
+        to: '62.0 m',
+        label: 'K1',
+        ends: 'C1/A/K1 – Kiosk K1',
+      },
     ]);
     expect(notes).toEqual([
       'K3 needs 319.0 m: no reel or box is as long.',

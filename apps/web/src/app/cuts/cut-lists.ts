@@ -1,5 +1,6 @@
 import type { LinkRow } from '@near-spoke/contract';
 import type { SiteCuts } from '@near-spoke/contract/plan';
+import { nextMark, type ReelStanding } from '@near-spoke/core/plan/reels';
 import { formatDistance, formatLength, type UnitSystem } from '@near-spoke/core/units';
 import type { Tell } from '@near-spoke/words';
 
@@ -7,8 +8,13 @@ import type { Tell } from '@near-spoke/words';
 export interface CutReel {
   readonly name: string;
   readonly about: string;
+  /** Of the site's own; null of a new box, or one whose length was typed. */
+  readonly own: ReelStanding | null;
   readonly cuts: readonly {
     readonly id: string;
+    readonly lengthM: number;
+    /** At which the cut falls; null where marks are not known. */
+    readonly markM: number | null;
     readonly from: string;
     readonly to: string;
     readonly label: string;
@@ -28,7 +34,11 @@ export interface CutCable {
 export interface Lengths {
   readonly boxM: number | null;
   readonly slackM: number;
-  readonly reels: readonly { readonly id: string; readonly lengthM: number }[];
+  readonly reels: readonly {
+    readonly id: string;
+    readonly lengthM: number;
+    readonly own?: ReelStanding;
+  }[];
   readonly units: UnitSystem;
 }
 
@@ -49,17 +59,26 @@ export function cutCable(
     name,
     toBuy: words.toBuy(plan.buy),
     reels: names.map((id): CutReel => {
-      const begun = reels.findIndex((reel) => reel.id === id);
-      const lengthM = reels[begun]?.lengthM ?? boxM ?? 0;
+      const typed = reels.filter((reel) => reel.own === undefined);
+      const begun = typed.findIndex((reel) => reel.id === id);
+      const reel = reels.find((one) => one.id === id);
+      const own = reel?.own ?? null;
+      const lengthM = reel?.lengthM ?? boxM ?? 0;
+      const markAt = (atM: number) => (own ? nextMark(own.markM, atM, own.marks) : null);
       const cuts = plan.cuts.filter(({ reel }) => reel === id);
       const usedM = Math.max(...cuts.map(({ toM }) => toM));
       return {
-        name: begun < 0 ? words.newBox(boughtFirst.indexOf(id) + 1) : words.begunReel(begun + 1),
+        name:
+          own?.name ??
+          (begun < 0 ? words.newBox(boughtFirst.indexOf(id) + 1) : words.begunReel(begun + 1)),
+        own,
         about: words.left(formatLength(lengthM, units), far(Math.max(0, lengthM - usedM))),
         cuts: cuts.map(({ run, fromM, toM }) => ({
           id: run,
-          from: far(fromM),
-          to: far(toM),
+          lengthM: toM - fromM,
+          markM: markAt(toM),
+          from: far(markAt(fromM) ?? fromM),
+          to: far(markAt(toM) ?? toM),
           label: label(run),
           ends: [links[run]?.near.place, links[run]?.far.place].filter(Boolean).join(' – '),
         })),

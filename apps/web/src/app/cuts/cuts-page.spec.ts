@@ -1,10 +1,24 @@
 import { TestBed } from '@angular/core/testing';
 import type { SiteCuts } from '@near-spoke/contract/plan';
+import { v7 } from 'uuid';
 import { SITE_ID, testLink } from '../testing/links';
 import { openSite, settle } from '../testing/store';
+import { asked } from '../testing/until';
 import { CutsPage } from './cuts-page';
 
 const LINK = testLink('K1', { lengthM: 60 });
+/** A fact of a reel that came. */
+const got = (reel: string, deed: object) => ({
+  id: v7(),
+  siteId: SITE_ID,
+  linkId: null,
+  cable: 'cat6-uutp-solid',
+  reel,
+  at: '2026-05-04T08:00:00.000Z',
+  author: 'tech 1',
+  device: '',
+  deed: { kind: 'got', ...deed },
+});
 const answer = (
   plan: Partial<SiteCuts['cables'][number]['plan']>,
 ): { readonly cables: SiteCuts['cables'] } => ({
@@ -49,13 +63,20 @@ describe('CutsPage', () => {
       box.dispatchEvent(new Event('change'));
       await shown();
     };
-    return { asked, shown, type, element };
+    return { asked, shown, type, element, http };
   }
 
   it('says what to buy, whether it is proven, and where each run is cut', async () => {
     const { asked, shown } = await open();
     const request = asked();
-    expect(request.request.body).toEqual({ slackM: 3, leastRestM: 15, boxM: 305, reels: [] });
+    expect(request.request.body).toEqual({
+      slackM: 3,
+      leastRestM: 15,
+      boxM: 305,
+      reels: [],
+      ownReels: false,
+      cut: [],
+    });
     request.flush(answer({}));
     const text = await shown();
     expect(text).toContain('Buy 1 box of 305 m for 1 run.');
@@ -101,5 +122,50 @@ describe('CutsPage', () => {
     element.querySelector<HTMLButtonElement>('ns-next-thing .main button')?.click();
     asked().flush({ cables: [] });
     expect(await shown()).toContain('No cable is left to pull.');
+  });
+
+  it('cuts from the site’s own reel at its marks, and plans anew with what was really cut', async () => {
+    const { asked: plan, shown, element, http } = await open();
+    const facts = [got('R7', { lengthM: 305, markM: 1200, marks: 'down' })];
+    plan().flush({ cables: [] });
+    (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts });
+    await shown();
+    const request = plan();
+    expect(request.request.body.reels).toEqual([
+      { id: 'own R7', cable: 'cat6-uutp-solid', lengthM: 305 },
+    ]);
+    request.flush(answer({ buy: 0, cuts: [{ run: LINK.id, reel: 'own R7', fromM: 0, toM: 63 }] }));
+    const text = await shown();
+    expect(text).toMatch(/R7\s*305 m, 242\.0 m left/);
+    expect(text).toMatch(/1200\.0 m\s*1137\.0 m/);
+    element.querySelector<HTMLButtonElement>('td button')?.click();
+    await shown();
+    const mark = element.querySelector<HTMLInputElement>('ns-cut-off input');
+    if (!mark) throw new Error('No field');
+    expect(mark.value).toBe('1137');
+    // A mark that lies the other way is none.
+    mark.value = '1260';
+    mark.dispatchEvent(new Event('input'));
+    await shown();
+    expect(element.querySelector<HTMLButtonElement>('ns-cut-off button')?.disabled).toBeTrue();
+    mark.value = '1136.5';
+    mark.dispatchEvent(new Event('input'));
+    await shown();
+    element.querySelector<HTMLButtonElement>('ns-cut-off button')?.click();
+    await shown();
+    const kept = await asked(
+      http,
+      ({ method, url }) => method === 'POST' && url.endsWith('/cable-facts'),
+    );
+    expect(kept.request.body).toEqual(
+      jasmine.objectContaining({
+        reel: 'R7',
+        linkId: LINK.id,
+        deed: { kind: 'cut', lengthM: 63.5, markM: 1136.5 },
+      }),
+    );
+    const again = plan();
+    expect(again.request.body.reels[0].lengthM).toBeCloseTo(241.5, 9);
+    expect(again.request.body.cut).toEqual([LINK.id]);
   });
 });

@@ -1,4 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, effect, inject, input } from '@angular/core';
+import {
+  ChangeDetectionStrategy,
+  Component,
+  computed,
+  effect,
+  inject,
+  input,
+  signal,
+} from '@angular/core';
+import { MatButtonModule } from '@angular/material/button';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { planEndpoints, type SiteCuts } from '@near-spoke/contract/plan';
 import { formatDistance, formatLength } from '@near-spoke/core/units';
@@ -13,7 +22,9 @@ import { Api } from '../store/api/api';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
-import { cutCable, type CutCable } from './cut-lists';
+import { cutCable, type CutCable, type CutReel } from './cut-lists';
+import { CutOff, type Cutting } from './cut-off';
+import { SiteReels } from './site-reels';
 
 const BOUNDS = { box: [1, 20_000, 'm'], slack: [0, 1000, 'm'], rest: [0, 1000, 'm'] } as const;
 /** A usual box, in metres and in feet; what ends and bends take. Generic. */
@@ -31,14 +42,18 @@ interface Given {
   readonly leastRestM: number | null;
   readonly boxM: number | null;
   readonly reels: { readonly id: string; readonly cable: string; readonly lengthM: number }[];
+  /** The page knows the site's own reels itself, with what was not sent yet. */
+  readonly ownReels: false;
+  readonly cut: string[];
 }
 
 /** Which run is cut from which reel, and how many boxes to buy: of all cable of a site that is not pulled yet. */
 @Component({
   selector: 'ns-cuts-page',
-  imports: [MatProgressBar, NextThing, NumberFields],
+  imports: [CutOff, MatButtonModule, MatProgressBar, NextThing, NumberFields],
   templateUrl: './cuts-page.html',
   styleUrl: './cuts-page.scss',
+  providers: [SiteReels],
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class CutsPage {
@@ -47,11 +62,15 @@ export class CutsPage {
   private readonly store = inject(Store);
   private readonly api = inject(Api);
   private readonly spoken = inject(Words);
+  private readonly reels = inject(SiteReels);
   private readonly links = this.store.selectSignal(linksFeature.selectEntities);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
   private readonly tell = computed(() => this.spoken.in(this.units()));
   protected readonly words = computed(() => this.tell().pages.cuts);
+  protected readonly ofReels = computed(() => this.tell().pages.reels);
+  /** What is being cut just now. */
+  protected readonly cutting = signal<Cutting | null>(null);
 
   protected readonly typed = new KeptTexts(
     () => `cuts.${this.siteId()}`,
@@ -87,21 +106,47 @@ export class CutsPage {
           })),
       ),
   );
-  private readonly given = computed((): Given | null => {
-    const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
-    const isRight = wrong.length === 0 && this.unread().length === 0;
-    if (!isRight) return null;
-    return {
-      slackM: value.slack ?? 0,
-      leastRestM: value.rest,
-      boxM: value.box,
-      reels: this.begun().map(({ cable, lengthM }, index) => ({
-        id: `reel ${index + 1}`,
-        cable,
-        lengthM,
-      })),
-    };
-  });
+  /** Reels of the site that something can be cut from. */
+  private readonly own = computed(() =>
+    this.reels
+      .standings()
+      .flatMap((own) =>
+        own.gone || own.sureM === null || own.sureM <= 0
+          ? []
+          : [{ id: `own ${own.name}`, cable: own.cable, lengthM: own.sureM, own }],
+      ),
+  );
+  private readonly cut = computed(() => [
+    ...new Set(
+      this.reels
+        .standings()
+        .flatMap(({ cuts }) => cuts.flatMap(({ linkId }) => (linkId === null ? [] : [linkId]))),
+    ),
+  ]);
+  private readonly given = computed(
+    (): Given | null => {
+      const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
+      const isRight = wrong.length === 0 && this.unread().length === 0;
+      if (!isRight) return null;
+      return {
+        slackM: value.slack ?? 0,
+        leastRestM: value.rest,
+        boxM: value.box,
+        reels: [
+          ...this.begun().map(({ cable, lengthM }, index) => ({
+            id: `reel ${index + 1}`,
+            cable,
+            lengthM,
+          })),
+          ...this.own().map(({ id, cable, lengthM }) => ({ id, cable, lengthM })),
+        ],
+        ownReels: false,
+        cut: this.cut(),
+      };
+    },
+    // The same question is not asked twice because something else was kept meanwhile.
+    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
+  );
   protected readonly unread = computed(() =>
     this.begun()
       .filter(({ lengthM }) => !(lengthM > 0 && lengthM <= BOUNDS.box[1]))
@@ -157,14 +202,32 @@ export class CutsPage {
   });
 
   constructor() {
+    effect(() => this.reels.siteId.set(this.siteId()));
     effect(() => this.ask(this.siteId(), this.given()));
   }
 
   private listOf(row: SiteCuts['cables'][number], given: Given): CutCable {
     const { boxM, slackM } = given;
-    const reels = given.reels.filter(({ cable }) => cable === row.cable);
+    const own = new Map(this.own().map((reel) => [reel.id, reel.own]));
+    const reels = given.reels
+      .filter(({ cable }) => cable === row.cable)
+      .map((reel) => ({ ...reel, ...(own.has(reel.id) ? { own: own.get(reel.id) } : {}) }));
     const lengths = { boxM, slackM, reels, units: this.units() };
     return cutCable(row, this.links(), lengths, this.tell());
+  }
+
+  /** The piece is cut, as it was planned or otherwise. */
+  protected cutOff(done: { readonly lengthM: number; readonly markM: number | null }): void {
+    const cutting = this.cutting();
+    this.cutting.set(null);
+    if (!cutting) return;
+    const { reel, run, label } = cutting;
+    const what = this.ofReels().deed.cut(label, reel.name);
+    this.reels.keep(what, reel, { kind: 'cut', ...done }, run);
+  }
+
+  protected begin(reel: CutReel, { id, label, lengthM, markM }: CutReel['cuts'][number]): void {
+    if (reel.own) this.cutting.set({ reel: reel.own, run: id, label, lengthM, markM });
   }
 
   protected retry(): void {

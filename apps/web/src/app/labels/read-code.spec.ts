@@ -1,4 +1,4 @@
-import { linkIn, pixelsOf, readCode } from './read-code';
+import { linkIn, pixelsOf, readCode, reelPageIn } from './read-code';
 
 const ID = '0190a000-0000-7000-8000-00000000000a';
 
@@ -8,6 +8,12 @@ describe('A label’s code', () => {
       expect(linkIn(text)).toBe(ID);
     for (const text of ['', 'hello', `https://a.example/l/${ID}x`, `https://a.example/x/${ID}`])
       expect(linkIn(text)).withContext(text).toBeNull();
+  });
+
+  it('of a reel leads to its page, on whatever server this is', () => {
+    const page = `/sites/${ID}/reels?reel=R%207`;
+    expect(reelPageIn(`https://a.example${page}`)).toBe(page);
+    expect(reelPageIn(`https://a.example/l/${ID}`)).toBeNull();
   });
 
   it('is not seen where there is none, nor in a picture of no size', () => {

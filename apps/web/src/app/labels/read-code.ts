@@ -7,8 +7,14 @@ const CODE = /\/l\/([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\/?$/i;
 export const readCode = ({ data, width, height }: ImageData): string | null =>
   jsQR(data, width, height, { inversionAttempts: 'dontInvert' })?.data ?? null;
 
-/** The link that a code belongs to; null where it is no code of ours. */
+/** The link that a code belongs to; null where it is no code of a link. */
 export const linkIn = (text: string): string | null => CODE.exec(text)?.[1]?.toLowerCase() ?? null;
+
+/** What the code of a reel says: the page of its site's reels, with its name. */
+const REEL_CODE = /(\/sites\/[0-9a-f-]{36}\/reels\?reel=[^&\s]+)$/i;
+
+/** The page of a reel that a code belongs to; null where it is no code of a reel. */
+export const reelPageIn = (text: string): string | null => REEL_CODE.exec(text)?.[1] ?? null;
 
 /** Longest side of a picture that is looked through: more is slow, and shows no more. */
 const MOST_PIXELS = 1000;

@@ -14,7 +14,7 @@ import { MatButtonModule } from '@angular/material/button';
 import { Router } from '@angular/router';
 import { Words } from '../words/words';
 import { FindLink } from './find-link';
-import { linkIn, pixelsOf, readCode } from './read-code';
+import { linkIn, pixelsOf, readCode, reelPageIn } from './read-code';
 
 /** How often a picture of the camera is looked through, ms. */
 const LOOK_MS = 150;
@@ -114,6 +114,12 @@ export class ScanPage {
 
   private async found(text: string): Promise<void> {
     const { notOurs, elsewhere, unknown } = this.words();
+    const reel = reelPageIn(text);
+    if (reel !== null) {
+      this.stop();
+      await this.router.navigateByUrl(reel);
+      return;
+    }
     const id = linkIn(text);
     if (id === null) {
       this.told.set(notOurs(text));

@@ -19,7 +19,9 @@ export interface LinedFacts {
     readonly deed:
       | { readonly kind: 'place'; readonly sentence: string }
       | { readonly kind: 'velocity'; readonly velocityFactor: { readonly value: number } }
-      | { readonly kind: 'reel'; readonly leftM: { readonly value: number } };
+      | { readonly kind: 'reel'; readonly leftM: { readonly value: number } }
+      | { readonly kind: 'got' | 'cut'; readonly lengthM: number }
+      | { readonly kind: 'gone' };
   };
   readonly adapter: { readonly deed: { readonly kind: AdapterDeed } };
   readonly void: { readonly summary: string; readonly reason: string };
@@ -53,9 +55,12 @@ const LINES: Lines = {
   cable: ({ cable, reel, deed }) => {
     const of = reel === '' ? cable : reel;
     if (deed.kind === 'place') return own(deed.sentence);
-    return deed.kind === 'velocity'
-      ? tell('velocity-of', { of, velocityFactor: deed.velocityFactor.value })
-      : tell('left-on', { of, leftM: deed.leftM.value });
+    if (deed.kind === 'velocity')
+      return tell('velocity-of', { of, velocityFactor: deed.velocityFactor.value });
+    if (deed.kind === 'reel') return tell('left-on', { of, leftM: deed.leftM.value });
+    return deed.kind === 'gone'
+      ? tell('reel-gone', { of })
+      : tell('reel-length', { of, what: deed.kind, lengthM: deed.lengthM });
   },
   adapter: ({ deed: { kind } }) => tell('adapter-deed', { kind }),
   void: ({ summary, reason }) => tell('taken-back', { summary, reason }),

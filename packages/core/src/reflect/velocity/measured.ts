@@ -5,6 +5,17 @@ import { pooledVelocity } from './velocity';
 export type CableDeed =
   | { readonly kind: 'velocity'; readonly velocityFactor: Uncertain; readonly how: VelocityHow }
   | { readonly kind: 'reel'; readonly leftM: Uncertain }
+  /** A reel that came, by its label, with the mark at its loose end and which way marks run from there. */
+  | {
+      readonly kind: 'got';
+      readonly lengthM: number;
+      readonly markM: number | null;
+      readonly marks: 'up' | 'down';
+    }
+  /** A piece that was cut off, for the link that it is about if any; with the mark at the cut where it was read. */
+  | { readonly kind: 'cut'; readonly lengthM: number; readonly markM: number | null }
+  /** What is left of a reel is of no use. */
+  | { readonly kind: 'gone' }
   | {
       readonly kind: 'place';
       readonly event: string;

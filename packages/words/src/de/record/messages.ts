@@ -137,6 +137,11 @@ export const RECORD: WordsFor<RecordMessages> = {
   'photo-of': ({ where, text }) => `Foto, ${WHERE[where]}${text && `: ${text}`}`,
   'velocity-of': ({ of, velocityFactor }) =>
     `Verkürzungsfaktor von ${of} gemessen: ${written(velocityFactor.toFixed(3))}.`,
+  'reel-length': ({ of, what, lengthM }, { units }) =>
+    what === 'got'
+      ? `${of} kam mit ${written(formatLength(lengthM, units))}.`
+      : `${written(formatLength(lengthM, units))} von ${of} geschnitten.`,
+  'reel-gone': ({ of }) => `Was von ${of} bleibt, nützt nicht mehr.`,
   'left-on': ({ of, leftM }, { units }) =>
     `Auf ${of} sind noch ${written(formatLength(leftM, units))}.`,
   'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],

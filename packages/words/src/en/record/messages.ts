@@ -120,6 +120,11 @@ export const RECORD: WordsFor<RecordMessages> = {
   'photo-of': ({ where, text }) => `Photo, ${WHERE[where].toLowerCase()}${text && `: ${text}`}`,
   'velocity-of': ({ of, velocityFactor }) =>
     `Velocity factor of ${of} measured: ${velocityFactor.toFixed(3)}.`,
+  'reel-length': ({ of, what, lengthM }, { units }) =>
+    what === 'got'
+      ? `${of} came with ${formatLength(lengthM, units)}.`
+      : `${formatLength(lengthM, units)} cut from ${of}.`,
+  'reel-gone': ({ of }) => `What is left of ${of} is of no use.`,
   'left-on': ({ of, leftM }, { units }) => `${formatLength(leftM, units)} left on ${of}.`,
   'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],
   'taken-back': ({ summary, reason }) => `Taken back: ${summary} Why: ${reason}`,

@@ -1,0 +1,8 @@
+export {
+  nextMark,
+  reelStandings,
+  type Marks,
+  type ReelCut,
+  type ReelFact,
+  type ReelStanding,
+} from './reel-standing';
