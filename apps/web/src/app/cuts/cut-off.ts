@@ -43,7 +43,7 @@ const BOUNDS = { length: [0.01, 20_000, 'm'], mark: [0, 1_000_000, 'm'] } as con
       <button mat-flat-button type="button" [disabled]="!made()" (click)="finish()">
         {{ words().cutDone }}
       </button>
-      <button mat-button type="button" (click)="cancel.emit()">{{ words().cancel }}</button>
+      <button mat-button type="button" (click)="leave.emit()">{{ words().cancel }}</button>
     </p>
   `,
   styles: `
@@ -66,7 +66,7 @@ export class CutOff {
   readonly cutting = input.required<Cutting>();
   readonly siteId = input.required<string>();
   readonly done = output<{ readonly lengthM: number; readonly markM: number | null }>();
-  readonly cancel = output();
+  readonly leave = output();
 
   private readonly spoken = inject(Words);
   private readonly sites = inject(Store).selectSignal(sitesFeature.selectEntities);
