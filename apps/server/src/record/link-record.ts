@@ -3,7 +3,7 @@ import type { CableFact } from '@near-spoke/contract/reflect';
 import type { End, Job } from '@near-spoke/core/link';
 import { diagnosisNow, summariseLink, taskOf } from '@near-spoke/core/record';
 import { planTermination } from '@near-spoke/core/terminate';
-import { ofDeed } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/link';
 import { told, type LanguageId, type Tell } from '@near-spoke/words';
 import type { Database } from '../db/database';
 import { listFacts } from '../facts/repository';

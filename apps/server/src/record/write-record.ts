@@ -2,7 +2,7 @@ import type { LinkRecord } from '@near-spoke/contract';
 import { ENDS, wireRows, wiringOf, type Job } from '@near-spoke/core/link';
 import { linkFacts, recordMessage, tickedKeys, togetherWith } from '@near-spoke/core/record';
 import { recordSections, signature } from '@near-spoke/core/record/sections';
-import { ofDeed } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/link';
 import { common } from '@near-spoke/core/message';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { tester } from '@near-spoke/core/verify';

@@ -1,4 +1,4 @@
-import { VELOCITY_HOW } from '@near-spoke/core/reflect/velocity';
+import { VELOCITY_HOW } from '@near-spoke/core/link';
 import * as z from 'zod';
 import { endpoints } from '../endpoint';
 import { factKind } from '../fact-kind';

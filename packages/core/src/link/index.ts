@@ -1,4 +1,11 @@
 export {
+  VELOCITY_HOW,
+  ofDeed,
+  type CableDeed,
+  type CableFactLike,
+  type VelocityHow,
+} from './cable-facts';
+export {
   conductorGraph,
   intendedFar,
   joinedGroups,

@@ -5,7 +5,7 @@ import { rxResource } from '@angular/core/rxjs-interop';
 import { MatIcon } from '@angular/material/icon';
 import { editEndpoints } from '@near-spoke/contract/edit';
 import { ENDS, wireRows, type End } from '@near-spoke/core/link';
-import { ofDeed } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/link';
 import {
   diagnosisOf,
   driftsOf,

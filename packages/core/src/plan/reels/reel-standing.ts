@@ -1,4 +1,4 @@
-import { ofDeed, type CableFactLike } from '../../reflect/velocity';
+import { ofDeed, type CableFactLike } from '../../link';
 import { WITHIN_95, type Uncertain } from '../../units';
 
 /** A fact of a cable, which may be about a link. */

@@ -1,4 +1,4 @@
-import type { CableDeed } from '../../reflect/velocity';
+import type { CableDeed } from '../../link';
 import { nextMark, reelStandings, type ReelFact } from '.';
 
 let count = 0;

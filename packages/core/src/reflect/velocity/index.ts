@@ -11,12 +11,4 @@ export {
   type KnownLength,
   type VelocityFit,
 } from './velocity';
-export {
-  knownVelocity,
-  ofDeed,
-  VELOCITY_HOW,
-  type CableDeed,
-  type CableFactLike,
-  type KnownVelocity,
-  type VelocityHow,
-} from './measured';
+export { knownVelocity, type KnownVelocity } from './measured';

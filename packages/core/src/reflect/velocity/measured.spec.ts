@@ -1,4 +1,5 @@
-import { knownVelocity, ofDeed, type CableDeed, type CableFactLike } from '.';
+import { ofDeed, type CableDeed, type CableFactLike } from '../../link';
+import { knownVelocity } from '.';
 
 const GENERIC = { value: 0.7, u: 0.03 };
 

@@ -2,7 +2,7 @@ import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
 import type { CableFact } from '@near-spoke/contract/reflect';
-import { ofDeed } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/link';
 import { OpenLink } from '../../link/open-link';
 import { CableFacts } from '../../link/cable-facts';
 import { Unbroken } from '../../shell/unbroken';

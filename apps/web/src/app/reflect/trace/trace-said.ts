@@ -2,7 +2,7 @@ import { Injectable, computed, inject } from '@angular/core';
 import { tellFirstLook } from '@near-spoke/core/reflect/analyse';
 import { metresOf } from '@near-spoke/core/reflect/hand';
 import { diagnosisOfLink, knownEnd, placeOnLink, tooLong } from '@near-spoke/core/reflect/place';
-import { ofDeed } from '@near-spoke/core/reflect/velocity';
+import { ofDeed } from '@near-spoke/core/link';
 import { told } from '@near-spoke/words';
 import { CableFacts } from '../../link/cable-facts';
 import { OpenLink } from '../../link/open-link';

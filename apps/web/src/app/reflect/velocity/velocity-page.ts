@@ -2,12 +2,11 @@ import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/c
 import { DatePipe } from '@angular/common';
 import { MatButtonModule } from '@angular/material/button';
 import { velocitySum } from '@near-spoke/core/reflect/hand';
+import { ofDeed, type VelocityHow } from '@near-spoke/core/link';
 import {
   compareReckoned,
   judgeVelocity,
-  ofDeed,
   velocityFromLengths,
-  type VelocityHow,
 } from '@near-spoke/core/reflect/velocity';
 import { lengthOf } from '@near-spoke/core/link';
 import type { Uncertain } from '@near-spoke/core/units';
