@@ -53,6 +53,7 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   handover: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/handover`),
   labels: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/labels`),
   reels: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/reels`),
+  costs: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/costs`),
   scan: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/scan`),
   day: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/day`),
   catalogue: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/catalogue`),

@@ -47,7 +47,12 @@ describe('A search over all sites', () => {
     const times = entries.map(({ at }) => at);
     expect(times).toEqual([...times].sort().reverse());
     expect(entries.some(({ text }) => text.includes('Plug at the kiosk remade'))).toBeTrue();
-    // A fault is found by its name, wherever it was.
+    // A fault is found by its name in either language, wherever it was.
+    const ids = (found: Found) => found.entries.map(({ id }) => id);
+    const german = ids(await search('aufgeteilt', '&language=de&limit=200'));
+    expect(german.length).toBeGreaterThan(0);
+    expect(ids(await search('split pair', '&limit=200'))).toEqual(jasmine.arrayContaining(german));
+    expect(ids(await search('aufgeteilt'))).toEqual([]);
     const split = (await search('split pair reading')).entries;
     expect(split.length).toBeGreaterThan(0);
     expect(split.map(({ text }) => text).filter((text) => !/Pairs? .* split/i.test(text))).toEqual(

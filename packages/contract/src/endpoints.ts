@@ -14,6 +14,7 @@ import { linkEndpoints } from './link';
 import { adapterEndpoints, mapEndpoints } from './map';
 import { partEndpoints } from './part';
 import { planEndpoints } from './plan';
+import { priceEndpoints } from './prices';
 import { recordEndpoints } from './record';
 import { reflectEndpoints } from './reflect';
 import { scheduleEndpoints } from './schedule';
@@ -46,6 +47,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   handoverEndpoints,
   labelEndpoints,
   planEndpoints,
+  priceEndpoints,
   siteDayEndpoints,
   blobEndpoints,
   reflectEndpoints,

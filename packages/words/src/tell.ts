@@ -14,6 +14,7 @@ import type { LossMessages } from '@near-spoke/core/verify/coax';
 import type { LimitMessages } from '@near-spoke/core/verify/limits';
 import type { PowerMessages } from '@near-spoke/core/verify/power';
 import type { LineMessages } from '@near-spoke/core/verify/telephone';
+import type { COSTS_PAGE } from './en/pages/costs';
 import type { CUTBACK } from './en/pages/cutback';
 import type { CUTS_PAGE } from './en/pages/cuts';
 import type { DAY_PAGE } from './en/pages/day';
@@ -69,6 +70,7 @@ export interface Language {
 export interface Pages {
   readonly terminate: Same<typeof TERMINATE_PAGE>;
   readonly cutback: Same<typeof CUTBACK>;
+  readonly costs: Same<typeof COSTS_PAGE>;
   readonly cuts: Same<typeof CUTS_PAGE>;
   readonly day: Same<typeof DAY_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;

@@ -18,12 +18,17 @@ export interface Within {
 
 export type FoundRow = FactRow & { readonly taken: boolean };
 
-/** Facts that have every word, in themselves or in what they are about, the newest first. */
+/**
+ * Facts that have every word, in themselves or in what they are about, the newest first.
+ *
+ * @param meanings what else a word is kept as
+ */
 export async function foundFacts(
   db: Database,
   { words, from, until }: Sought,
   { site, link, before }: Within,
   limit: number,
+  meanings: (word: string) => readonly string[],
 ): Promise<FoundRow[]> {
   const when = and([
     sql`fact.kind <> 'edit'`,
@@ -34,7 +39,9 @@ export async function foundFacts(
   const has = and([
     link === undefined ? null : sql`fact.subject = ${link}`,
     site === undefined ? null : await isAboutSite(db, site),
-    ...(await Promise.all(words.map(async (word) => either(word, await isAboutWord(db, word))))),
+    ...(await Promise.all(
+      words.map(async (word) => either([word, ...meanings(word)], await isAboutWord(db, word))),
+    )),
   ]);
   const near = await idsOf(
     db,
@@ -60,8 +67,8 @@ const and = (of: readonly (SQL | null)[]): SQL => {
 };
 
 /** A word begins as it is typed; what stands in it for the language of patterns stands for itself. */
-const either = (word: string, about: SQL): SQL => {
-  const pattern = `'${word.replace(/['\\]/g, ' ')}':*`;
+const either = (words: readonly string[], about: SQL): SQL => {
+  const pattern = words.map((word) => `'${word.replace(/['\\]/g, ' ')}':*`).join(' | ');
   return sql`(fact.words @@ to_tsquery('simple', ${pattern}) or ${about})`;
 };
 

@@ -8,6 +8,7 @@ import { escaped } from '../db/like';
 import { readFact } from '../facts/repository';
 import { teller } from '../words/teller';
 import { foundFacts, type FoundRow } from './found-facts';
+import { meaningsOf } from './meanings';
 import { thingsOf, type Thing } from './things';
 
 /** Links that are told beside what was done on them. */
@@ -15,7 +16,10 @@ const MOST_LINKS = 8;
 
 export async function search({ query }: Asked<(typeof searchEndpoints)['search']>, db: Database) {
   const sought = soughtOf(query.q, Date.now(), query.offsetMin);
-  const rows = await foundFacts(db, sought, query, query.limit + 1);
+  const tell = teller(query.language, 'metric');
+  const rows = await foundFacts(db, sought, query, query.limit + 1, (word) =>
+    meaningsOf(word, tell),
+  );
   const shown = rows.slice(0, query.limit);
   const about = await thingsOf(
     db,

@@ -7,6 +7,7 @@ import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
 import { reflectEndpoints } from '@near-spoke/contract/reflect';
 import { alongEndpoints } from '@near-spoke/contract/along';
 import { planEndpoints } from '@near-spoke/contract/plan';
+import { priceEndpoints } from '@near-spoke/contract/prices';
 import { siteDayEndpoints } from '@near-spoke/contract/site-day';
 import { recordEndpoints } from '@near-spoke/contract/record';
 import { searchEndpoints } from '@near-spoke/contract/search';
@@ -34,6 +35,7 @@ import { planSiteDay } from '../plan/site-day';
 import { siteCuts } from '../plan/site-cuts';
 import { siteSpares } from '../plan/site-spares';
 import { keepReading } from '../readings/keep-reading';
+import { costOfCord, keepPrices, priceTemplate, prices } from '../prices/jobs';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
 import { search } from '../search/search';
@@ -89,6 +91,10 @@ export const JOBS = {
   pairBothEnds: quick(reflectEndpoints.pairEnds, pairBothEnds),
   planSpares: quick(planEndpoints.spares, planSpares),
   planMakeOrBuy: quick(planEndpoints.makeOrBuy, planMakeOrBuy),
+  prices: quick(priceEndpoints.list, prices),
+  keepPrices: writing(priceEndpoints.keep, keepPrices),
+  priceTemplate: quick(priceEndpoints.template, priceTemplate),
+  costOfCord: quick(priceEndpoints.cost, costOfCord),
   planCuts: long(planEndpoints.cut, planCuts),
   siteSpares: long(planEndpoints.siteSpares, siteSpares),
   siteCuts: long(planEndpoints.siteCuts, siteCuts),

@@ -61,6 +61,11 @@ export const routes: Routes = [
         loadComponent: () => import('./cuts/reels-page').then((m) => m.ReelsPage),
       },
       {
+        path: 'costs',
+        title: 'Costs · Near Spoke',
+        loadComponent: () => import('./costs/costs-page').then((m) => m.CostsPage),
+      },
+      {
         path: 'history',
         title: 'History · Near Spoke',
         loadComponent: () => import('./history/history-page').then((m) => m.HistoryPage),

@@ -1,7 +1,7 @@
+export { delimiterOf, rowsOf, type CellProblem, type CsvRow } from './csv-rows';
 export {
   parseSchedule,
   type CellNote,
-  type CellProblem,
   type ParsedSchedule,
   type ScheduleOptions,
 } from './parse-schedule';

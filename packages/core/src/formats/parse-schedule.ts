@@ -1,7 +1,7 @@
-import papa from 'papaparse';
 import { JACKETS, type Cable, type Catalogue, type Jacket, type SchemeId } from '../catalogue';
 import { hubOf, type Link } from '../link';
 import { parseLength, type LengthOptions } from '../units';
+import { delimiterOf, rowsOf, type CellProblem, type CsvRow } from './csv-rows';
 import { parseRoute } from './route-text';
 import {
   REQUIRED_FIELDS,
@@ -11,14 +11,6 @@ import {
   type ScheduleField,
 } from './schedule-column';
 import { cableNamed, connectorNamed, schemesNamed } from './schedule-names';
-
-/** A cell that can't be read. Line and column count from 1; column 0 means the whole line. */
-export interface CellProblem {
-  readonly line: number;
-  readonly column: number;
-  readonly field: string;
-  readonly reason: string;
-}
 
 /** Something that was taken for granted and should be looked at before importing. */
 export interface CellNote {
@@ -37,11 +29,6 @@ export interface ScheduleOptions {
   readonly catalogue: Catalogue;
   /** Labels that the site has already. */
   readonly takenLabels: ReadonlySet<string>;
-}
-
-interface Row {
-  readonly line: number;
-  readonly cells: readonly string[];
 }
 
 interface Heading extends ScheduleColumn {
@@ -92,7 +79,7 @@ class RowReader {
   readonly notes: CellNote[] = [];
 
   constructor(
-    private readonly row: Row,
+    private readonly row: CsvRow,
     private readonly headings: readonly Heading[],
     width: number,
   ) {
@@ -262,7 +249,7 @@ function readRoute(reader: RowReader, lengths: LengthOptions, lengthM: number | 
   return [];
 }
 
-function headingProblems(head: Row, headings: readonly Heading[]): CellProblem[] {
+function headingProblems(head: CsvRow, headings: readonly Heading[]): CellProblem[] {
   const has = (field: ScheduleField) => headings.filter((heading) => heading.field === field);
   return [
     ...REQUIRED_FIELDS.filter((field) => has(field).length === 0).map((field) => ({
@@ -282,42 +269,4 @@ function headingProblems(head: Row, headings: readonly Heading[]): CellProblem[]
 
 function refuseLine(line: number, reason: string): ParsedSchedule {
   return { ok: false, problems: [{ line, column: 0, field: '', reason }] };
-}
-
-/** The separator that the first line uses most, outside quotes. */
-function delimiterOf(text: string): ',' | ';' | '\t' {
-  const first = (text.split(/\r?\n|\r/).find((line) => line.trim() !== '') ?? '').replace(
-    /"[^"]*"/g,
-    '',
-  );
-  const count = (sign: string) => first.split(sign).length - 1;
-  const signs = [',', ';', '\t'] as const;
-  return signs.reduce((best, sign) => (count(sign) > count(best) ? sign : best));
-}
-
-/** Splits the text into rows that know the line on which they begin, or tells what broke. */
-function rowsOf(text: string, delimiter: string): Row[] | CellProblem {
-  const source = text.replace(/^\ufeff/, '');
-  const rows: Row[] = [];
-  let line = 1;
-  let cursor = 0;
-  let broken: CellProblem | undefined;
-  papa.parse<string[]>(source, {
-    delimiter,
-    step: ({ data, errors, meta }) => {
-      const quote = errors.find((error) => error.type === 'Quotes');
-      if (quote && !broken)
-        broken = {
-          line,
-          column: 0,
-          field: '',
-          reason:
-            'A quoted cell that begins on this line is not closed, or text follows its closing quote.',
-        };
-      rows.push({ line, cells: data });
-      line += source.slice(cursor, meta.cursor).match(/\r\n|\n|\r/g)?.length ?? 0;
-      cursor = meta.cursor;
-    },
-  });
-  return broken ?? rows;
 }

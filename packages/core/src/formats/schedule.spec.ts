@@ -1,7 +1,8 @@
 import { BUILT_IN, CABLES, CONNECTORS, JACKETS, SCHEMES } from '../catalogue';
 import type { Link } from '../link';
 import { seeded } from '../testing/seeded';
-import { parseSchedule, type CellProblem } from './parse-schedule';
+import type { CellProblem } from './csv-rows';
+import { parseSchedule } from './parse-schedule';
 import { writeSchedule } from './write-schedule';
 
 const options = {

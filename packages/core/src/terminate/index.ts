@@ -18,7 +18,7 @@ export { schoolMismatch, schoolsInUse } from './school-use';
 export { toolGaps, type ToolGap } from './tool-gaps';
 export { judgeMeasure, measureSaid, type Measure, type MeasureVerdict } from './measure';
 export { MEASURE_KINDS, type MeasureKind } from './measure-kind';
-export { kitFor, type Kit, type KitRow } from './kit';
+export { BESIDE, kitFor, type Kit, type KitRow } from './kit';
 export { paceOf, type Pace, type PacedTick } from './pace';
 export { REMAKE_CAUSES, type RemakeCause } from './remake-cause';
 export {

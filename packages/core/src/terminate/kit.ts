@@ -8,6 +8,8 @@ import type { TerminationTask } from './task';
 
 /** Something to bring, and how many. */
 export interface KitRow {
+  /** Of the connector, or of what is bought beside it. */
+  readonly id: string;
   readonly name: Message;
   readonly count: number;
 }
@@ -35,6 +37,9 @@ const ACCESSORIES: Readonly<Partial<Record<PartId, 'end' | 'core' | 'pair'>>> = 
   battery: 'end',
 };
 
+/** Ids of what is bought beside connectors and cable. */
+export const BESIDE: readonly string[] = Object.keys(ACCESSORIES);
+
 /** Joints are bought by the core; everything else by the end. */
 const connectorCount = ({ gender, family }: Connector, cores: number) =>
   gender !== 'joint' ? 1 : family === 'gel-splice' ? cores : 0;
@@ -52,8 +57,8 @@ export function kitFor(
 ): Kit {
   const counts = new Map<string, KitRow>();
   const tools = new Set<string>();
-  const add = (key: string, name: Message, count: number) => {
-    if (count > 0) counts.set(key, { name, count: (counts.get(key)?.count ?? 0) + count });
+  const add = (id: string, name: Message, count: number) => {
+    if (count > 0) counts.set(id, { id, name, count: (counts.get(id)?.count ?? 0) + count });
   };
   let seconds = 0;
   let refused = 0;
@@ -66,7 +71,7 @@ export function kitFor(
     const cores = layOut(situationOf(task)).used.length;
     const per = { end: 1, core: cores, pair: Math.ceil(cores / 2) };
     const { id, name } = task.connector;
-    add(`connector ${id}`, common('name', { name }), connectorCount(task.connector, cores));
+    add(id, common('name', { name }), connectorCount(task.connector, cores));
     for (const part of parts) {
       const by = ACCESSORIES[part];
       if (by) add(part, tell('accessory', { part }), per[by]);

@@ -1,6 +1,7 @@
 import type { Language } from '../tell';
 import { COMMON } from './common';
 import { LABELS } from './labels';
+import { COSTS_PAGE } from './pages/costs';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
 import { DAY_PAGE } from './pages/day';
@@ -43,6 +44,7 @@ export const GERMAN: Language = {
   pages: {
     terminate: TERMINATE_PAGE,
     cutback: CUTBACK,
+    costs: COSTS_PAGE,
     cuts: CUTS_PAGE,
     day: DAY_PAGE,
     handover: HANDOVER_PAGE,

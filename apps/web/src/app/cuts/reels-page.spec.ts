@@ -30,7 +30,7 @@ describe('ReelsPage', () => {
     await shown(fixture);
     const kept = async () =>
       (await asked(http, ({ method, url }) => method === 'POST' && /cable-facts|void/.test(url)))
-        .request.body as Readonly<Record<string, unknown>>;
+        .request;
     return { fixture, kept, http };
   }
   const type = async (

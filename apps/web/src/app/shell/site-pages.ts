@@ -5,6 +5,7 @@ export const SITE_PAGES = [
   { path: 'kit', name: 'Parts and tools', about: 'What to bring' },
   { path: 'cuts', name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
   { path: 'reels', name: 'Reels', about: 'What is left on each, what was cut, metre marks' },
+  { path: 'costs', name: 'Costs', about: 'Prices; whether a cord is made or bought' },
   { path: 'day', name: 'Day', about: 'In what order, who is where, what to carry' },
   { path: 'batch', name: 'Many ends', about: 'Make ends alike, step by step' },
   { path: 'labels', name: 'Labels', about: 'Sheets, wraps and flags at 1:1, with codes' },

@@ -1,0 +1,60 @@
+import type { CostAnswer } from '@near-spoke/contract/prices';
+import { WITHIN_95, formatDistance } from '@near-spoke/core/units';
+import type { Tell } from '@near-spoke/words';
+
+const money = (value: number, currency: string): string => `${value.toFixed(2)} ${currency}`.trim();
+
+/** Whether a cord is made or bought, and what that rests on. */
+export function costVerdict(
+  { madeEach, boughtEach, breakEvenCount, failureRate, parts, currency }: CostAnswer,
+  count: number,
+  hasTools: boolean,
+  { pages: { costs: words } }: Tell,
+): { readonly sentence: string; readonly why: string } {
+  const margin = WITHIN_95 * madeEach.u;
+  const made = `${money(madeEach.value, currency)} ± ${margin.toFixed(2)}`;
+  const bought = money(boughtEach, currency);
+  const gain = boughtEach - madeEach.value;
+  const unpriced = parts.filter(({ cost }) => cost === null).map(({ name }) => name);
+  return {
+    sentence:
+      Math.abs(gain) <= margin
+        ? words.close(made, bought)
+        : gain > 0
+          ? words.make(made, count, bought)
+          : words.buy(bought, made, count),
+    why: [
+      unpriced.length > 0 ? words.unpriced(unpriced.join(', ')) : '',
+      !hasTools ? '' : breakEvenCount === null ? words.never : words.breakEven(breakEvenCount),
+      words.fails(`${(100 * failureRate.value).toFixed(1)} %`),
+    ]
+      .filter(Boolean)
+      .join(' '),
+  };
+}
+
+export interface CostRow {
+  readonly name: string;
+  readonly count: string;
+  readonly cost: string;
+}
+
+/** What one attempt takes, part by part, and its work. */
+export function costRows(
+  { parts, minutes, currency }: CostAnswer,
+  wagePerHour: number,
+  { units, pages: { costs: words } }: Tell,
+): CostRow[] {
+  return [
+    ...parts.map(({ name, count, cable, cost }) => ({
+      name,
+      count: cable ? formatDistance(count, units, 1) : words.piece(String(count)),
+      cost: cost === null ? words.noPrice : money(cost, currency),
+    })),
+    {
+      name: words.work,
+      count: words.minutes(minutes.toFixed(1)),
+      cost: money((minutes / 60) * wagePerHour, currency),
+    },
+  ];
+}

@@ -1,0 +1,63 @@
+import type { COSTS_PAGE as ENGLISH } from '../../en/pages/costs';
+import type { Same } from '../../same';
+import { written } from '../number';
+
+const cords = (count: number): string => (count === 1 ? '1 Kabel' : `${count} Kabel`);
+
+/** Was die Seite der Preise und des Machens oder Kaufens von sich sagt. */
+export const COSTS_PAGE: Same<typeof ENGLISH> = {
+  title: 'Kosten',
+  asking: 'Wird gerechnet',
+  make: (made, count, bought) =>
+    `Selbst machen: je ${written(made)} bei ${count} Stück, gekauft ${written(bought)}.`,
+  buy: (bought, made, count) =>
+    `Kaufen: je ${written(bought)}, selbst gemacht ${written(made)} bei ${count} Stück.`,
+  close: (made, bought) =>
+    `Kein Unterschied: ${written(made)} gemacht, ${written(bought)} gekauft.`,
+  breakEven: (count) =>
+    `Mit dem Werkzeug, das dafür gekauft wird, lohnt es sich ab ${cords(count)}.`,
+  never: 'Selbst gemachte bezahlen ihr Werkzeug nie.',
+  fails: (share) =>
+    `${written(share)} haben ein Ende, das neu gemacht wird, nach den Nacharbeiten hier.`,
+  unpriced: (names) => `Ohne Preis und nicht gezählt: ${names}.`,
+  cantServe: 'Das lässt sich nicht rechnen.',
+  cantRead: 'Eine Zahl fehlt oder lässt sich nicht lesen.',
+  serverAway: 'Der Server antwortet nicht.',
+  tryAgain: 'Noch einmal',
+  cord: 'Das Kabel',
+  near: 'Ein Ende',
+  far: 'Das andere',
+  cable: 'Kabel',
+  fields: {
+    length: 'Länge',
+    count: 'Wie viele',
+    bought: 'Eines gekauft kostet',
+    wage: 'Eine Stunde kostet',
+    tools: 'Werkzeug kostet',
+    uses: 'Es hält für',
+  },
+  hints: {
+    length: 'von jedem',
+    count: 'auf einmal',
+    bought: 'wie im Laden',
+    wage: 'mit allem, was daran hängt',
+    tools: 'leer: es ist da',
+    uses: 'Kabel',
+  },
+  parts: 'Eines braucht',
+  each: 'je',
+  piece: (count) => `${count} ×`,
+  noPrice: 'kein Preis',
+  work: 'Arbeit',
+  minutes: (minutes) => `${written(minutes)} min`,
+  list: 'Preisliste',
+  listHint:
+    'CSV mit Teil oder Name, Preis, Packung, Währung, Datum. Eine für die Firma; eine neue ersetzt die vorige.',
+  from: (count, when) => `${count === 1 ? '1 Preis' : `${count} Preise`}, vom ${when}.`,
+  noList: 'Noch wurde keine Liste gebracht.',
+  unknown: (names) => `Nicht im Katalog und nicht gezählt: ${names}.`,
+  bring: 'Liste bringen',
+  template: 'Teile dieser Baustelle als Liste zum Ausfüllen',
+  refused: 'Die Liste wurde nicht genommen; die vorige bleibt.',
+  cell: (line, reason) => `Zeile ${line}: ${reason}`,
+};

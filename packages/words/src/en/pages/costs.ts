@@ -1,0 +1,58 @@
+const cords = (count: number): string => (count === 1 ? '1 cord' : `${count} cords`);
+
+/** What the page of prices, and of making or buying, says of itself. */
+export const COSTS_PAGE = {
+  title: 'Costs',
+  asking: 'Reckoning',
+  make: (made: string, count: number, bought: string) =>
+    `Make them: ${made} each in a batch of ${count}, ${bought} bought.`,
+  buy: (bought: string, made: string, count: number) =>
+    `Buy them: ${bought} each, ${made} made in a batch of ${count}.`,
+  close: (made: string, bought: string) => `Nothing between them: ${made} made, ${bought} bought.`,
+  breakEven: (count: number) =>
+    `With the tools bought for them, making pays from ${cords(count)} on.`,
+  never: 'Made ones never pay for their tools.',
+  fails: (share: string) => `${share} have an end that is made again, by the remakes of this site.`,
+  unpriced: (names: string) => `Without a price, and not counted: ${names}.`,
+  cantServe: 'This can’t be reckoned.',
+  cantRead: 'A number is missing, or can’t be read.',
+  serverAway: 'The server does not answer.',
+  tryAgain: 'Try again',
+  cord: 'The cord',
+  near: 'One end',
+  far: 'The other',
+  cable: 'Cable',
+  fields: {
+    length: 'Length',
+    count: 'How many',
+    bought: 'One bought costs',
+    wage: 'An hour costs',
+    tools: 'Tools cost',
+    uses: 'They last for',
+  },
+  hints: {
+    length: 'of each',
+    count: 'in one batch',
+    bought: 'as the shop has it',
+    wage: 'with all that hangs on it',
+    tools: 'none: they are there',
+    uses: 'cords',
+  },
+  parts: 'One made takes',
+  each: 'each',
+  piece: (count: string) => `${count} ×`,
+  noPrice: 'no price',
+  work: 'Work',
+  minutes: (minutes: string) => `${minutes} min`,
+  list: 'Price list',
+  listHint:
+    'CSV with part or name, price, pack, currency, date. One for the firm; a new one takes the place of the one before.',
+  from: (count: number, when: string) =>
+    `${count === 1 ? '1 price' : `${count} prices`}, brought in ${when}.`,
+  noList: 'No list was brought in yet.',
+  unknown: (names: string) => `Nothing of the catalogue, and not counted: ${names}.`,
+  bring: 'Bring a list in',
+  template: 'Parts of this site as a list to fill in',
+  refused: 'The list was not taken; the one before stays.',
+  cell: (line: number, reason: string) => `Line ${line}: ${reason}`,
+};
