@@ -45,7 +45,6 @@ export const COSTS_PAGE: Same<typeof ENGLISH> = {
     uses: 'Kabel',
   },
   parts: 'Eines braucht',
-  each: 'je',
   piece: (count) => `${count} ×`,
   noPrice: 'kein Preis',
   work: 'Arbeit',

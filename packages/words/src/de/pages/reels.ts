@@ -59,6 +59,4 @@ export const REELS_PAGE: Same<typeof ENGLISH> = {
   markHint: (mark) => `${written(mark)} nach Plan`,
   cutDone: 'Ist geschnitten',
   cancel: 'Noch nicht',
-  cutCounted: (count) =>
-    count === 1 ? '1 Strecke ist schon geschnitten.' : `${count} Strecken sind schon geschnitten.`,
 };

@@ -39,7 +39,6 @@ export const COSTS_PAGE = {
     uses: 'cords',
   },
   parts: 'One made takes',
-  each: 'each',
   piece: (count: string) => `${count} ×`,
   noPrice: 'no price',
   work: 'Work',

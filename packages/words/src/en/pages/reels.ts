@@ -56,6 +56,4 @@ export const REELS_PAGE = {
   markHint: (mark: string) => `${mark} as planned`,
   cutDone: 'It is cut',
   cancel: 'Not yet',
-  cutCounted: (count: number) =>
-    count === 1 ? '1 link is cut already.' : `${count} links are cut already.`,
 };
