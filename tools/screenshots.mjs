@@ -22,7 +22,7 @@ const SHOTS = [
   { name: 'labels', path: 'labels', act: drawn },
   { name: 'limits', link: 'K03', path: 'verify/limits', act: giveSweep },
   { name: 'cords', path: 'cords', act: openBatch },
-  { name: 'lamp-tester', path: 'lamp-tester' },
+  { name: 'floor-plan', path: 'floor', act: lookAtFault },
   { name: 'reflect', link: 'QC01', path: 'reflect', act: giveTrace },
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
@@ -50,6 +50,13 @@ async function giveTrace(page) {
   await page.getByLabel('A trace or sweep').setInputFiles(file);
   await page.locator('section ol li').first().waitFor({ timeout: 60_000 });
   await page.waitForTimeout(500);
+}
+
+/** The run of a link whose fault was found by reflectometry. */
+async function lookAtFault(page) {
+  await page.getByRole('button', { name: 'Show AP07 on the plan' }).click();
+  await page.locator('ns-floor-map .spot.fault').waitFor();
+  await drawn(page);
 }
 
 async function drawn(page) {

@@ -20,7 +20,7 @@ export const blobEndpoints = endpoints({
     path: '/api/blobs',
     summary:
       'Keep a file as it was taken: the body is the file. A file that is there already is kept once',
-    files: ['application/octet-stream', 'image/jpeg', 'image/png', 'image/webp'],
+    files: ['application/octet-stream', 'image/jpeg', 'image/png', 'image/webp', 'image/svg+xml'],
     status: 201,
     answer: blob,
   },

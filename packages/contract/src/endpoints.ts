@@ -3,6 +3,7 @@ import { blobEndpoints } from './blob';
 import { catalogueEndpoints } from './catalogue';
 import { cordEndpoints } from './cords';
 import { diagnosisEndpoints } from './diagnosis';
+import { drawingEndpoints } from './drawing';
 import { editEndpoints } from './edit';
 import type { Endpoint } from './endpoint';
 import { FACT_KINDS, type FactKind } from './facts';
@@ -47,6 +48,7 @@ const GROUPS: readonly Readonly<Record<string, Endpoint>>[] = [
   handoverEndpoints,
   labelEndpoints,
   planEndpoints,
+  drawingEndpoints,
   priceEndpoints,
   siteDayEndpoints,
   blobEndpoints,

@@ -4,4 +4,4 @@ export const LINK_FACT_IDS = ['tick', 'reading', 'test', 'trace', 'note', 'photo
 export type LinkFactId = (typeof LINK_FACT_IDS)[number];
 
 /** What can be taken back: everything that was done, seen or measured. */
-export const VOIDABLE = [...LINK_FACT_IDS, 'cord', 'cable', 'adapter'] as const;
+export const VOIDABLE = [...LINK_FACT_IDS, 'cord', 'cable', 'drawing', 'adapter'] as const;

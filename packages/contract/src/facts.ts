@@ -1,5 +1,6 @@
 import type * as z from 'zod';
 import { cordKind } from './cords';
+import { drawingKind } from './drawing';
 import type { VOIDABLE } from './fact-ids';
 import type { FactKind } from './fact-kind';
 import { LINK_FACTS } from './link-facts';
@@ -13,6 +14,7 @@ export const FACT_KINDS = {
   ...LINK_FACTS,
   cord: cordKind,
   cable: cableKind,
+  drawing: drawingKind,
   adapter: adapterKind,
   void: voidKind,
 } as const satisfies Readonly<Record<(typeof VOIDABLE)[number] | 'void', FactKind>>;

@@ -273,6 +273,7 @@ const lengthsRequest = z
     }),
   })
   .meta({ id: 'LengthsRequest' });
+const spot = z.object({ x: z.number(), y: z.number(), heightM: z.number() });
 const lengthsAnswer = z
   .object({
     metresPerUnit: z.number(),
@@ -281,6 +282,19 @@ const lengthsAnswer = z
         id: z.string(),
         lengthM: z.number().nullable().meta({ description: 'Null where no way leads there.' }),
         by: z.array(z.string()),
+        legs: z
+          .array(
+            z.object({
+              from: spot,
+              to: spot,
+              atM: z.number(),
+              way: z.string().nullable(),
+            }),
+          )
+          .meta({
+            description:
+              'Its straight pieces, in metres: the drawing’s units times its scale. Slack is not counted.',
+          }),
       }),
     ),
     ways: z.array(

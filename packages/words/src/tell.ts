@@ -1,6 +1,7 @@
 import type { CaptureMessages } from '@near-spoke/core/captures';
 import { isMessage, type CommonMessages, type Message, type Told } from '@near-spoke/core/message';
 import type { LabelMessages } from '@near-spoke/core/labels';
+import type { DrawingMessages } from '@near-spoke/core/plan/drawing';
 import type { RecordMessages } from '@near-spoke/core/record';
 import type { AnalyseMessages } from '@near-spoke/core/reflect/analyse';
 import type { PlaceMessages } from '@near-spoke/core/reflect/place';
@@ -18,6 +19,7 @@ import type { COSTS_PAGE } from './en/pages/costs';
 import type { CUTBACK } from './en/pages/cutback';
 import type { CUTS_PAGE } from './en/pages/cuts';
 import type { DAY_PAGE } from './en/pages/day';
+import type { FLOOR_PAGE } from './en/pages/floor';
 import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
 import type { LABELS_PAGE } from './en/pages/labels';
@@ -36,6 +38,7 @@ export type Messages = CommonMessages &
   VerifyMessages &
   RecordMessages &
   LabelMessages &
+  DrawingMessages &
   PlaceMessages &
   CaptureMessages &
   AnalyseMessages &
@@ -73,6 +76,7 @@ export interface Pages {
   readonly costs: Same<typeof COSTS_PAGE>;
   readonly cuts: Same<typeof CUTS_PAGE>;
   readonly day: Same<typeof DAY_PAGE>;
+  readonly floor: Same<typeof FLOOR_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
   readonly labels: Same<typeof LABELS_PAGE>;

@@ -7,6 +7,18 @@ export const CABLE_FACTS: readonly (Pick<CableFact, 'cable' | 'reel' | 'deed'> &
   readonly link?: string;
 })[] = [
   {
+    minute: 330,
+    link: 'AP07',
+    cable: 'cat6a-uutp-solid',
+    reel: 'Reel 3',
+    deed: {
+      kind: 'place',
+      event: 'open',
+      distanceM: { value: 41.3, u: 0.35 },
+      sentence: 'Open at 41.3 m ± 0.7 m, by reflectometry from C1.',
+    },
+  },
+  {
     minute: 2,
     cable: 'cat6a-uutp-solid',
     reel: 'Reel 3',

@@ -10,6 +10,7 @@ import {
 } from '@near-spoke/contract';
 import { scheduleEndpoints } from '@near-spoke/contract/schedule';
 import { cordBatchInput, cordEndpoints } from '@near-spoke/contract/cords';
+import { drawingFactInput } from '@near-spoke/contract/drawing';
 import { adapterEndpoints } from '@near-spoke/contract/map';
 import { cableFactInput } from '@near-spoke/contract/reflect';
 import { testEndpoints } from '@near-spoke/contract/tests';
@@ -20,6 +21,7 @@ import { mapContacts, parseWireMap } from '@near-spoke/core/verify';
 import { sql } from 'drizzle-orm';
 import { keepAdapter } from '../adapters/write-adapter';
 import { keepCord } from '../cords/keep-cord';
+import { keepBlob } from '../blobs/repository';
 import { createBatch } from '../cords/repository';
 import type { Database } from '../db/database';
 import { addFact } from '../facts/repository';
@@ -33,6 +35,7 @@ import { keepTest } from '../tests/keep-test';
 import type { Work } from '../work/job';
 import { ADAPTERS } from './adapters';
 import { CABLE_FACTS } from './cables';
+import { FLOORS, floorDeeds, floorSvg } from './floors';
 import { CORDS, FAULTY_CORDS, cordReading } from './cords';
 import { SCHEDULE } from './schedule';
 import { STORIES, type Made, type Story, type StoryReading } from './story';
@@ -95,7 +98,19 @@ export async function loadDemo(tx: Database): Promise<void> {
       }),
     );
   }
+  for (const floor of FLOORS) await draw(tx, site.id, floor);
   await refreshSite(tx, site.id, () => false);
+}
+
+/** A floor plan, with what is on it. */
+async function draw(tx: Database, siteId: string, floor: (typeof FLOORS)[number]): Promise<void> {
+  const picture = new TextEncoder().encode(floorSvg(floor));
+  const { sha256 } = await keepBlob(tx, picture, 'image/svg+xml');
+  for (const deed of floorDeeds(floor, sha256)) {
+    const at = new Date(FIRST_DAY).toISOString();
+    const fact = drawingFactInput.parse({ drawing: floor.id, deed, at, author: 'planner' });
+    await addFact(tx, 'drawing', { subject: siteId }, fact);
+  }
 }
 
 /** Does what an operation does, as a request would have it done. */

@@ -16,6 +16,9 @@ type Checks = {
 const CHECKS: Checks = {
   trace: (db, _id, { blob }) => refuseUnknownBlob(db, blob),
   photo: (db, _id, { blob }) => refuseNoPicture(db, blob),
+  drawing: async (db, _id, { deed }) => {
+    if (deed.kind === 'picture') await refuseUnknownBlob(db, deed.blob);
+  },
   cable: async (db, id, { cable, linkId }) => {
     knownCable(cable, (await jobOf(db, await getSite(db, id))).catalogue);
     if (linkId && (await getLink(db, linkId)).siteId !== id)

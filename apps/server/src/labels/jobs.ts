@@ -12,6 +12,7 @@ import {
   type QrModules,
 } from '@near-spoke/core/labels';
 import { figureSvg, path, placed, rectangle, type Mark } from '@near-spoke/core/figure';
+import { hubsOf } from '@near-spoke/core/link';
 import { told } from '@near-spoke/words';
 import { drawFigure } from '../adapters/card-pdf';
 import type { Database } from '../db/database';
@@ -117,7 +118,7 @@ async function laidOut({ id, body }: Of, db: Database) {
     site,
     labels,
     gone,
-    hubs: [...new Set(links.map(({ hub }) => hub).filter(Boolean))],
+    hubs: [...hubsOf(links)],
     sheets: labels.length === 0 ? 0 : Math.ceil((labels.length + gone) / onSheet),
     stops: told(stops, tell),
     notes: told(notes, tell),

@@ -76,7 +76,7 @@ export function planLengths({ body }: Asked<Endpoints['lengths']>) {
     const { metresPerUnit, runs, ways } = measured.lengths;
     return {
       metresPerUnit,
-      runs: runs.map((run) => ({ ...run, by: [...run.by] })),
+      runs: runs.map((run) => ({ ...run, by: [...run.by], legs: [...run.legs] })),
       ways: ways.map((way) => ({ ...way, runs: [...way.runs] })),
     };
   }

@@ -1,6 +1,6 @@
 import type { Asked, Link } from '@near-spoke/contract';
 import type { SiteDayAnswer, siteDayEndpoints } from '@near-spoke/contract/site-day';
-import { ENDS, type End, type Job } from '@near-spoke/core/link';
+import { ENDS, hubsOf, type End, type Job } from '@near-spoke/core/link';
 import { dayPlan, type DayPlan } from '@near-spoke/core/plan/day';
 import {
   placeOf,
@@ -41,7 +41,7 @@ export async function planSiteDay({ id, body }: Day, db: Database): Promise<Site
   const site = await getSite(db, id);
   const job = await jobOf(db, site);
   const all = await listLinks(db, site.id);
-  const hubs = new Set(all.map(({ hub }) => hub).filter(Boolean));
+  const hubs = hubsOf(all);
   const evidence = await evidenceOf(
     db,
     all.map(({ id: link }) => link),

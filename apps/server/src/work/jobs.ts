@@ -1,6 +1,7 @@
 import { readingEndpoints, terminateEndpoints } from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
+import { drawingEndpoints } from '@near-spoke/contract/drawing';
 import { handoverEndpoints } from '@near-spoke/contract/handover';
 import { labelEndpoints } from '@near-spoke/contract/labels';
 import { adapterEndpoints, mapEndpoints } from '@near-spoke/contract/map';
@@ -32,6 +33,7 @@ import { takeAlong } from '../links/take-along';
 import { buzzPlan, buzzResult, solve } from '../map/jobs';
 import { planCuts, planDay, planLengths, planMakeOrBuy, planSpares } from '../plan/jobs';
 import { planSiteDay } from '../plan/site-day';
+import { lengthsOfSite, takeLengthsOver } from '../plan/site-lengths';
 import { siteCuts } from '../plan/site-cuts';
 import { siteSpares } from '../plan/site-spares';
 import { keepReading } from '../readings/keep-reading';
@@ -98,6 +100,8 @@ export const JOBS = {
   planCuts: long(planEndpoints.cut, planCuts),
   siteSpares: long(planEndpoints.siteSpares, siteSpares),
   siteCuts: long(planEndpoints.siteCuts, siteCuts),
+  lengthsOfSite: long(drawingEndpoints.lengths, lengthsOfSite),
+  takeLengthsOver: { ...long(drawingEndpoints.takeOver, takeLengthsOver), writes: true },
   planSiteDay: long(siteDayEndpoints.day, planSiteDay),
   planDay: long(planEndpoints.day, planDay),
   planLengths: long(planEndpoints.lengths, planLengths),

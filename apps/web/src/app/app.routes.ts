@@ -51,6 +51,11 @@ export const routes: Routes = [
         loadComponent: () => import('./kit/kit-page').then((m) => m.KitPage),
       },
       {
+        path: 'floor',
+        title: 'Floor plan · Near Spoke',
+        loadComponent: () => import('./floor/floor-page').then((m) => m.FloorPage),
+      },
+      {
         path: 'cuts',
         title: 'Cuts · Near Spoke',
         loadComponent: () => import('./cuts/cuts-page').then((m) => m.CutsPage),

@@ -10,3 +10,7 @@ export function hubOf(place: string): string {
   const numbered = /^(.*?\d[^\s.-]*)(?=[\s.-])/.exec(text);
   return numbered?.[1]?.trim() ?? text;
 }
+
+/** The hubs that links start from. */
+export const hubsOf = (links: readonly { readonly hub: string }[]): ReadonlySet<string> =>
+  new Set(links.map(({ hub }) => hub).filter((hub) => hub !== ''));

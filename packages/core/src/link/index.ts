@@ -12,7 +12,7 @@ export {
   type ContactNode,
   type GraphEdge,
 } from './conductor-graph';
-export { hubOf } from './hub';
+export { hubOf, hubsOf } from './hub';
 export {
   ENDS,
   PLAIN_JOB,

@@ -3,11 +3,12 @@ import { LENGTH_HOW, LENGTH_SAID, lengthOf } from '.';
 describe('A length, with what the way in which it is known is good for', () => {
   it('is known the better the nearer somebody came to the cable', () => {
     for (const lengthM of [5, 22, 90, 305]) {
-      const [scheduled = 0, taped = 0, reflected = 0] = LENGTH_HOW.map(
+      const [scheduled = 0, drawn = 0, taped = 0, reflected = 0] = LENGTH_HOW.map(
         (lengthHow) => lengthOf({ lengthM, lengthHow })?.u,
       );
       expect(taped).withContext(`${lengthM} m`).toBeLessThan(reflected);
       expect(reflected).withContext(`${lengthM} m`).toBeLessThan(scheduled);
+      expect(reflected).toBeLessThan(drawn);
       // No tape is good to less than its own first centimetres.
       expect(taped).toBeGreaterThanOrEqual(0.02);
     }

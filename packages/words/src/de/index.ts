@@ -1,10 +1,12 @@
 import type { Language } from '../tell';
 import { COMMON } from './common';
+import { DRAWINGS } from './drawings';
 import { LABELS } from './labels';
 import { COSTS_PAGE } from './pages/costs';
 import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
 import { DAY_PAGE } from './pages/day';
+import { FLOOR_PAGE } from './pages/floor';
 import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
 import { LABELS_PAGE } from './pages/labels';
@@ -37,6 +39,7 @@ export const GERMAN: Language = {
     ...ADVICE,
     ...RECORD,
     ...LABELS,
+    ...DRAWINGS,
     ...PLACES,
     ...ANALYSE,
     ...VELOCITY,
@@ -47,6 +50,7 @@ export const GERMAN: Language = {
     costs: COSTS_PAGE,
     cuts: CUTS_PAGE,
     day: DAY_PAGE,
+    floor: FLOOR_PAGE,
     handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
     labels: LABELS_PAGE,

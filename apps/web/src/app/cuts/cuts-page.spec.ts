@@ -3,7 +3,7 @@ import type { SiteCuts } from '@near-spoke/contract/plan';
 import { v7 } from 'uuid';
 import { SITE_ID, testLink } from '../testing/links';
 import { openSite, settle } from '../testing/store';
-import { asked } from '../testing/until';
+import { asked, giveSiteFacts } from '../testing/until';
 import { CutsPage } from './cuts-page';
 
 const LINK = testLink('K1', { lengthM: 60 });
@@ -128,7 +128,7 @@ describe('CutsPage', () => {
     const { asked: plan, shown, element, http } = await open();
     const facts = [got('R7', { lengthM: 305, markM: 1200, marks: 'down' })];
     plan().flush({ cables: [] });
-    (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts });
+    await giveSiteFacts(http, SITE_ID, { cables: facts });
     await shown();
     const request = plan();
     expect(request.request.body.reels).toEqual([

@@ -2,7 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import { SITE_ID, testLink } from '../testing/links';
 import { button, goOn, headline, host, shown, text } from '../testing/page';
 import { openSite } from '../testing/store';
-import { asked } from '../testing/until';
+import { asked, giveSiteFacts } from '../testing/until';
 import { ReelsPage } from './reels-page';
 
 const LINK = testLink('K1', { lengthM: 60 });
@@ -26,7 +26,7 @@ describe('ReelsPage', () => {
     const fixture = TestBed.createComponent(ReelsPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
     fixture.detectChanges();
-    (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts });
+    await giveSiteFacts(http, SITE_ID, { cables: facts });
     await shown(fixture);
     const kept = async () =>
       (await asked(http, ({ method, url }) => method === 'POST' && /cable-facts|void/.test(url)))

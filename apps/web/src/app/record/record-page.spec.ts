@@ -14,7 +14,7 @@ import { kept } from '../store/facts/kept';
 import { SITE_ID, testLink } from '../testing/links';
 import { headline, host, shown, text } from '../testing/page';
 import { openSite, settle } from '../testing/store';
-import { asked } from '../testing/until';
+import { asked, giveSiteFacts } from '../testing/until';
 import { RecordPage } from './record-page';
 
 /** Ticks of a whole end, so many seconds apart from one to the next. */
@@ -53,7 +53,7 @@ describe('The record of a link', () => {
     TestBed.inject(OpenLink).open(link.id);
     fixture = TestBed.createComponent(RecordPage);
     fixture.detectChanges();
-    (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts: [] });
+    await giveSiteFacts(http, SITE_ID, {});
     (await asked(http, `/api/links/${link.id}/edits`)).flush({ edits });
     await shown(fixture);
   };

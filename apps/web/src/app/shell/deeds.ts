@@ -12,6 +12,7 @@ import type {
 } from '@near-spoke/contract';
 import type { Adapter, AdapterFact, AdapterPatch } from '@near-spoke/contract/map';
 import type { CordBatch, CordFact } from '@near-spoke/contract/cords';
+import type { DrawingFact } from '@near-spoke/contract/drawing';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import type { OwnTester, Test } from '@near-spoke/contract/tests';
 import { ENDS, wiringOf, type End } from '@near-spoke/core/link';
@@ -134,6 +135,13 @@ export class Deeds {
   /** Keeps what was measured of a cable. */
   cable(what: string, seen: Seen<CableFact>): void {
     this.fact('cable', { of: 'site', id: seen.siteId }, { ...seen, ...this.signed() }, what);
+  }
+
+  /** Draws on a plan of a site, with the picture if it is one. */
+  draw(what: string, seen: Seen<DrawingFact>, picture?: Blob): void {
+    if (picture && seen.deed.kind === 'picture')
+      this.queue({ kind: 'file', of: 'file', id: seen.deed.blob, bytes: picture }, `File: ${what}`);
+    this.fact('drawing', { of: 'site', id: seen.siteId }, { ...seen, ...this.signed() }, what);
   }
 
   addSite(id: string, made: Made['site']): void {

@@ -2,6 +2,11 @@
 export const SITE_PAGES = [
   { path: '', name: 'Work', about: 'Overview: what is proven, what is wrong, what comes next' },
   { path: 'import', name: 'Schedule', about: 'Import the links, add one, download them' },
+  {
+    path: 'floor',
+    name: 'Floor plan',
+    about: 'Lengths from a drawing to scale; where a fault lies',
+  },
   { path: 'kit', name: 'Parts and tools', about: 'What to bring' },
   { path: 'cuts', name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
   { path: 'reels', name: 'Reels', about: 'What is left on each, what was cut, metre marks' },

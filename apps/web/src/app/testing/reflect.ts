@@ -16,7 +16,7 @@ import { reflectWork, type Work } from '../reflect/reflect-work';
 import { SITE_ID, testLink } from './links';
 import { shown } from './page';
 import { openSite } from './store';
-import { asked } from './until';
+import { asked, giveSiteFacts } from './until';
 
 /** Works at once, where the real one works beside the page. */
 class AtOnce implements ReflectBench {
@@ -96,7 +96,7 @@ export function reflectPages() {
       TestBed.inject(OpenLink).open(link.id);
       const fixture = TestBed.createComponent(page);
       await shown(fixture);
-      (await asked(http, `/api/sites/${SITE_ID}/cable-facts`)).flush({ facts });
+      await giveSiteFacts(http, SITE_ID, { cables: facts });
       await shown(fixture);
       return fixture;
     },

@@ -20,3 +20,13 @@ export async function asked(
   await until(`a request: ${what}`, () => (found = [...found, ...http.match(match)]).length > 0);
   return found[0] as TestRequest;
 }
+
+/** Answers what a page asks of a site’s cables and plans. */
+export async function giveSiteFacts(
+  http: HttpTestingController,
+  siteId: string,
+  { cables = [], drawings = [] }: { cables?: readonly object[]; drawings?: readonly object[] },
+): Promise<void> {
+  (await asked(http, `/api/sites/${siteId}/cable-facts`)).flush({ facts: cables });
+  (await asked(http, `/api/sites/${siteId}/drawings`)).flush({ facts: drawings });
+}

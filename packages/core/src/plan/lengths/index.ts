@@ -1,12 +1,15 @@
 export { runLengths, type MeasuredPlan } from './run-lengths';
-export type {
-  LengthTask,
-  Lengths,
-  NoLengths,
-  Place,
-  PlannedRun,
-  Point,
-  RunLength,
-  Way,
-  WayFill,
+export {
+  legM,
+  type Leg,
+  type LengthTask,
+  type Lengths,
+  type NoLengths,
+  type Place,
+  type PlannedRun,
+  type Point,
+  type RunLength,
+  type Spot,
+  type Way,
+  type WayFill,
 } from './task';

@@ -133,6 +133,45 @@ describe('Lengths from a plan drawing', () => {
     expect(runs.map(({ lengthM }) => lengthM === null)).toEqual([false, true, true]);
   });
 
+  it('are straight pieces, one behind the other, that add up', () => {
+    for (const { legs, lengthM } of measured(HALL).runs) {
+      let atM = 0;
+      for (const [index, leg] of legs.entries()) {
+        expect(leg.atM).toBeCloseTo(atM, 9);
+        if (index > 0) expect(leg.from).toEqual(legs[index - 1]?.to ?? leg.to);
+        atM += Math.hypot(
+          leg.from.x - leg.to.x,
+          leg.from.y - leg.to.y,
+          leg.from.heightM - leg.to.heightM,
+        );
+      }
+      expect(atM).toBeCloseTo(lengthM ?? 0, 9);
+    }
+  });
+
+  it('never lead over a place that hangs on two trays', () => {
+    const level = (id: string, y: number) => ({
+      id,
+      points: [0, 400].map((x) => ({ x, y, heightM: 3 })),
+      areaMm2: null,
+    });
+    const { runs } = measured({
+      ...HALL,
+      ways: [level('left', 0), level('right', 100)],
+      places: [
+        { id: 'a', x: 0, y: 0, heightM: 3 },
+        { id: 'between', x: 200, y: 50, heightM: 3 },
+        { id: 'b', x: 400, y: 100, heightM: 3 },
+      ],
+      runs: [
+        { id: 'a to b', from: 'a', to: 'b', diameterMm: null },
+        { id: 'a to between', from: 'a', to: 'between', diameterMm: null },
+      ],
+      reachM: 2.5,
+    });
+    expect(runs.map(({ lengthM }) => lengthM)).toEqual([null, 12.5]);
+  });
+
   it('are refused without a scale, and of a place that is not drawn', () => {
     const point = { x: 3, y: 3 };
     const none = runLengths({ ...HALL, scale: { from: point, to: point, metres: 4 } });

@@ -1,9 +1,4 @@
-import type { LengthTask, Point } from './task';
-
-/** A point in the building, in metres. */
-export interface Spot extends Point {
-  readonly heightM: number;
-}
+import { legM, type LengthTask, type Point, type Spot } from './task';
 
 /** Spots that cables go between, and by which way; the places come first. */
 export interface Network {
@@ -17,13 +12,20 @@ export interface Edge {
   readonly metres: number;
   /** The number of the way that it lies along; null where a cable leaves one. */
   readonly way: number | null;
+  /** The straight piece of it; null where a cable leaves one. */
+  readonly piece: number | null;
 }
+
+/** How far a cable goes between a place and where it hangs: level, and up or down at the place. */
+const hungM = (place: Spot, spot: Spot): number =>
+  Math.hypot(place.x - spot.x, place.y - spot.y) + Math.abs(place.heightM - spot.heightM);
 
 /** Ways whose heights differ by less than this meet where they cross, or where one ends beside the other. */
 const MEET_M = 0.3;
 
 interface Segment {
   readonly way: number;
+  readonly sheet: string | undefined;
   readonly from: Spot;
   readonly to: Spot;
   /** Shares of the segment where something joins it. */
@@ -40,42 +42,59 @@ export function networkOf({ ways, places, reachM }: LengthTask, metresPerUnit: n
     x: point.x * metresPerUnit,
     y: point.y * metresPerUnit,
   });
-  const segments = ways.flatMap(({ points }, way) =>
+  const segments = ways.flatMap(({ points, sheet }, way) =>
     points.slice(1).map((to, index): Segment => {
       const [a, b] = [scaled(points[index] ?? to), scaled(to)];
-      return { way, from: a, to: b, at: new Map([[0, a] as const, [1, b] as const]) };
+      return { way, sheet, from: a, to: b, at: new Map([[0, a] as const, [1, b] as const]) };
     }),
   );
   for (const [index, one] of segments.entries())
-    for (const other of segments.slice(index + 1)) if (one.way !== other.way) join(one, other);
-  const hung = places.map((place) => hang(scaled(place), segments, reachM));
+    for (const other of segments.slice(index + 1))
+      if (one.way !== other.way && isOfOneSheet(one, other)) join(one, other);
+  const hung = places.map((place) =>
+    hang(
+      scaled(place),
+      segments.filter((segment) => isOfOneSheet(segment, place)),
+      reachM,
+    ),
+  );
   const spots: Spot[] = places.map(scaled);
-  const numbers = new Map<Spot, number>();
-  const numberOf = (spot: Spot): number => {
-    const known =
-      numbers.get(spot) ?? spots.findIndex((one, n) => n >= places.length && isSame(one, spot));
-    if (known >= 0) return known;
-    numbers.set(spot, spots.push(spot) - 1);
-    return spots.length - 1;
+  const bySpot = new Map<Spot, number>();
+  const byName = new Map<string, number>();
+  const numberOf = (spot: Spot, sheet: string | undefined): number => {
+    const name = nameOf(spot, sheet);
+    const number = bySpot.get(spot) ?? byName.get(name) ?? spots.push(spot) - 1;
+    bySpot.set(spot, number);
+    byName.set(name, number);
+    return number;
   };
   const edges: Edge[] = [];
-  for (const { way, at } of segments) {
+  for (const [piece, { way, sheet, at }] of segments.entries()) {
     const along = [...at].sort(([a], [b]) => a - b).map(([, spot]) => spot);
     for (const [index, to] of along.slice(1).entries()) {
       const from = along[index] ?? to;
-      edges.push({ from: numberOf(from), to: numberOf(to), metres: straight(from, to), way });
+      edges.push({
+        from: numberOf(from, sheet),
+        to: numberOf(to, sheet),
+        metres: legM({ from, to }),
+        way,
+        piece,
+      });
     }
   }
   for (const [place, list] of hung.entries())
-    for (const { spot, metres } of list)
-      edges.push({ from: place, to: numberOf(spot), metres, way: null });
+    for (const { spot, sheet, metres } of list)
+      edges.push({ from: place, to: numberOf(spot, sheet), metres, way: null, piece: null });
   return { spots, edges };
 }
 
-const straight = (a: Spot, b: Spot): number =>
-  Math.hypot(a.x - b.x, a.y - b.y, a.heightM - b.heightM);
-const flat = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
-const isSame = (a: Spot, b: Spot): boolean => straight(a, b) < 1e-6;
+/** Spots of a sheet less than a micrometre or so from each other are one. */
+const nameOf = ({ x, y, heightM }: Spot, sheet = ''): string =>
+  [...[x, y, heightM].map((value) => Math.round(value * 1e6)), sheet].join(' ');
+const isOfOneSheet = (
+  one: { readonly sheet?: string | undefined },
+  other: { readonly sheet?: string | undefined },
+): boolean => one.sheet === undefined || other.sheet === undefined || one.sheet === other.sheet;
 
 const spotAt = ({ from, to }: Segment, share: number): Spot => ({
   x: from.x + share * (to.x - from.x),
@@ -111,7 +130,7 @@ function join(one: Segment, other: Segment): void {
   const pairs = [...(crossing ? [crossing] : []), ...nearEnds];
   for (const [a, b] of pairs) {
     const [here, there] = [spotAt(one, a), spotAt(other, b)];
-    if (straight(here, there) > MEET_M) continue;
+    if (legM({ from: here, to: there }) > MEET_M) continue;
     // They meet in one spot: one of the two that is an end already, if either is.
     const spot = one.at.get(a) ?? other.at.get(b) ?? here;
     one.at.set(a, spot);
@@ -136,12 +155,12 @@ function hang(
   place: Spot,
   segments: readonly Segment[],
   reachM: number,
-): { readonly spot: Spot; readonly metres: number }[] {
+): { readonly spot: Spot; readonly sheet: string | undefined; readonly metres: number }[] {
   const nearest = new Map<number, { segment: Segment; share: number; metres: number }>();
   for (const segment of segments) {
     const share = nearestShare(segment, place);
     const spot = spotAt(segment, share);
-    const metres = flat(place, spot) + Math.abs(place.heightM - spot.heightM);
+    const metres = hungM(place, spot);
     const known = nearest.get(segment.way);
     if (!known || metres < known.metres) nearest.set(segment.way, { segment, share, metres });
   }
@@ -151,6 +170,6 @@ function hang(
     .map(({ segment, share, metres }) => {
       const spot = segment.at.get(share) ?? spotAt(segment, share);
       segment.at.set(share, spot);
-      return { spot, metres };
+      return { spot, sheet: segment.sheet, metres };
     });
 }

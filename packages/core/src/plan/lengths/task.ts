@@ -21,11 +21,14 @@ export interface Way {
   readonly points: readonly (Point & { readonly heightM: number })[];
   /** What cables may fill of it; null where nobody knows. */
   readonly areaMm2: number | null;
+  /** The sheet that it is drawn on: only what is of one sheet meets. None of a riser, which goes through all. */
+  readonly sheet?: string;
 }
 
 export interface Place extends Point {
   readonly id: string;
   readonly heightM: number;
+  readonly sheet?: string;
 }
 
 export interface PlannedRun {
@@ -42,6 +45,26 @@ export interface RunLength {
   readonly lengthM: number | null;
   /** The ways that it lies in, in their order. */
   readonly by: readonly string[];
+  /** Where it goes, in straight pieces from its start on; empty where no way leads there. */
+  readonly legs: readonly Leg[];
+}
+
+/** A straight piece of a run, in metres of the building: the drawing’s units times its scale. */
+export interface Leg {
+  readonly from: Spot;
+  readonly to: Spot;
+  /** How far from the run’s start it begins, slack not counted. */
+  readonly atM: number;
+  /** The way that it lies in; null between a way and a place. */
+  readonly way: string | null;
+}
+
+export const legM = ({ from, to }: Pick<Leg, 'from' | 'to'>): number =>
+  Math.hypot(from.x - to.x, from.y - to.y, from.heightM - to.heightM);
+
+/** A point in the building, in metres. */
+export interface Spot extends Point {
+  readonly heightM: number;
 }
 
 export interface WayFill {

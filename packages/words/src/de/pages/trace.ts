@@ -117,6 +117,7 @@ export const TRACE_PAGE: Same<typeof ENGLISH> = {
   atMost: 'Höchstens, zu 95 %',
   atLeast: 'Mindestens, zu 95 %',
   keepPlace: 'Diese Stelle im Protokoll behalten',
+  onPlan: 'Auf dem Grundriss zeigen',
   keptOfLink: 'Von dieser Strecke behalten',
   takeBack: 'Zurücknehmen',
   keepTrace: 'Diese Kurve mit der Strecke behalten',

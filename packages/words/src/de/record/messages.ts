@@ -48,6 +48,7 @@ const FACTS: Readonly<Record<RecordMessages['fact-name']['fact'], string>> = {
 
 const LENGTH_SAID: Readonly<Record<RecordMessages['fact-length']['how'], string>> = {
   scheduled: 'nach dem Plan; hier nicht gemessen',
+  drawn: 'aus der Grundrisszeichnung; hier nicht gemessen',
   taped: 'am Kabel entlang gemessen',
   reflected: 'mit Reflektometrie gemessen',
 };

@@ -45,6 +45,7 @@ const OTHERWISE: Readonly<Record<FarEnd, string>> = {
 
 const HOW: Readonly<Record<PlaceMessages['trace-end-or-before-why']['how'], string>> = {
   scheduled: 'nur geplant',
+  drawn: 'aus der Grundrisszeichnung',
   taped: 'am Kabel entlang gemessen',
   reflected: 'mit Reflektometrie gemessen',
 };

@@ -107,6 +107,7 @@ export const TRACE_PAGE = {
   atMost: 'At most, for 95 %',
   atLeast: 'At least, for 95 %',
   keepPlace: 'Keep this place in the record',
+  onPlan: 'Show it on the floor plan',
   keptOfLink: 'Kept of this link',
   takeBack: 'Take back',
   keepTrace: 'Keep this trace with the link',

@@ -43,6 +43,7 @@ const OTHERWISE: Readonly<Record<FarEnd, string>> = {
 
 const HOW: Readonly<Record<PlaceMessages['trace-end-or-before-why']['how'], string>> = {
   scheduled: 'only scheduled',
+  drawn: 'taken from the plan drawing',
   taped: 'taped',
   reflected: 'measured by reflectometry',
 };

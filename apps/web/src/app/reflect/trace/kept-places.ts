@@ -1,6 +1,7 @@
 import { DatePipe } from '@angular/common';
 import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
 import { MatButtonModule } from '@angular/material/button';
+import { RouterLink } from '@angular/router';
 import type { CableFact } from '@near-spoke/contract/reflect';
 import { ofDeed } from '@near-spoke/core/link';
 import { OpenLink } from '../../link/open-link';
@@ -11,7 +12,7 @@ import type { ShownEvent } from './shown-event';
 /** The places that were kept of this link, for its record; and the one that is looked at, to be kept. */
 @Component({
   selector: 'ns-kept-places',
-  imports: [DatePipe, MatButtonModule, Unbroken],
+  imports: [DatePipe, MatButtonModule, RouterLink, Unbroken],
   template: `
     @if (event()) {
       <p>
@@ -31,17 +32,29 @@ import type { ShownEvent } from './shown-event';
           </li>
         }
       </ul>
+      @if (open.link(); as link) {
+        <p>
+          <a [routerLink]="['/sites', link.siteId, 'floor']" [queryParams]="{ link: link.id }">
+            {{ say().onPlan }}
+          </a>
+        </p>
+      }
     }
   `,
   styles: `
     h3 {
       margin: 1.25rem 0 0.5rem;
     }
+    a {
+      display: inline-flex;
+      align-items: center;
+      min-height: 44px;
+    }
   `,
   changeDetection: ChangeDetectionStrategy.OnPush,
 })
 export class KeptPlaces {
-  private readonly open = inject(OpenLink);
+  protected readonly open = inject(OpenLink);
   private readonly facts = inject(CableFacts);
   readonly event = input.required<ShownEvent | null>();
   /** What was made of it. */

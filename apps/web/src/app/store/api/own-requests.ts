@@ -12,6 +12,7 @@ const LONG = [
   /\/kit\b/,
   /\/pace\b/,
   /\/plan\//,
+  /\/lengths$/,
   /\/handover\.(pdf|zip)$/,
   /\/labels(\.pdf)?$/,
   /\/adapters\/import/,

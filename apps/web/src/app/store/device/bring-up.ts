@@ -3,7 +3,7 @@ import { linkFact } from '@near-spoke/contract/along';
 import type { IDBPTransaction } from 'idb';
 import type { DeviceSchema, KeptLink } from './device-db';
 import type { Kept } from '../facts/kept';
-import { LISTS, answered } from '../facts/lists';
+import { LISTS, answered, isListed } from '../facts/lists';
 import type { Deed, EditedId } from '../outbox/deed';
 
 export type Write = IDBPTransaction<DeviceSchema, ('unsent' | 'answers' | 'links')[], 'readwrite'>;
@@ -65,7 +65,9 @@ async function bringFactUp(write: Write, sent: Kept, answer: unknown): Promise<v
   if (!kept) return;
   const { of, id } = kept.about;
   if (of === 'link') return changeLink(write, id, (along) => withFact(along, kept));
-  const url = pathOf(LISTS[of], { id });
+  const kind = kept.of === 'void' ? kept.fact.kind : kept.of;
+  if (!isListed(kind)) return;
+  const url = pathOf(LISTS[kind], { id });
   return kept.of === 'void'
     ? changeList(write, url, 'facts', (rows) => rows.filter((row) => idOf(row) !== kept.fact.of))
     : addTo(write, url, 'facts', kept.fact);

@@ -12,7 +12,7 @@ import { Device } from './device';
 /** What pages are made of and can be shown again without a server. Sums and files are not. */
 const KEPT = [
   /^\/api\/sites$/,
-  /^\/api\/sites\/[^/]+\/(rows|cords|cable-facts)/,
+  /^\/api\/sites\/[^/]+\/(rows|cords|cable-facts|drawings)/,
   /^\/api\/(parts|adapters|testers)$/,
   /^\/api\/adapters\/[^/]+\/facts$/,
   /^\/api\/cords\/[^/]+\/facts$/,

@@ -1,10 +1,19 @@
 import { Injectable, inject } from '@angular/core';
-import type { Endpoint, LinkRow, ToAsk, Written } from '@near-spoke/contract';
+import {
+  blobEndpoints,
+  pathOf,
+  type Endpoint,
+  type LinkRow,
+  type ToAsk,
+  type Written,
+} from '@near-spoke/contract';
 import { cordEndpoints } from '@near-spoke/contract/cords';
 import { diagnosisEndpoints } from '@near-spoke/contract/diagnosis';
+import { drawingEndpoints } from '@near-spoke/contract/drawing';
 import { adapterEndpoints } from '@near-spoke/contract/map';
 import { cableFactEndpoints } from '@near-spoke/contract/reflect';
 import { ownTesterEndpoints } from '@near-spoke/contract/tests';
+import { drawingsOf } from '@near-spoke/core/plan/drawing';
 import { firstValueFrom } from 'rxjs';
 import { Api } from '../api/api';
 import { Along } from './along';
@@ -60,6 +69,10 @@ export class TakeAlong {
     await get(ownTesterEndpoints.list, {});
     await get(diagnosisEndpoints.experience, {});
     await get(cableFactEndpoints.list, { id: siteId });
+    const { facts: drawn } = await get(drawingEndpoints.list, { id: siteId });
+    for (const { picture } of drawingsOf(drawn))
+      // As a page shows it: the service worker keeps what is asked for so.
+      await fetch(pathOf(blobEndpoints.one, { id: picture.blob }));
     const { adapters } = await get(adapterEndpoints.list, {});
     for (const { id, away } of adapters) if (!away) await get(adapterEndpoints.facts, { id });
     const { batches } = await get(cordEndpoints.list, { id: siteId });
