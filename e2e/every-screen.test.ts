@@ -52,6 +52,7 @@ const SCREENS: Readonly<Record<string, (stage: Stage) => Promise<string>>> = {
   history: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/history`),
   handover: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/handover`),
   labels: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/labels`),
+  floor: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/floor`),
   reels: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/reels`),
   costs: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/costs`),
   scan: ({ url, siteId }) => Promise.resolve(`${url}/sites/${siteId}/scan`),

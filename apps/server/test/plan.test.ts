@@ -142,7 +142,23 @@ describe('Plan over HTTP', () => {
     const { status, body } = await post('/api/plan/lengths', drawing);
     expect(status).toBe(200);
     // 1 across and 2 up, 20 along, 2 across and 2.5 down, and half a metre at each end.
-    expect(body.runs).toEqual([{ id: 'Z1', lengthM: jasmine.any(Number), by: ['tray'] }]);
+    expect(body.runs).toEqual([
+      jasmine.objectContaining({ id: 'Z1', lengthM: jasmine.any(Number), by: ['tray'] }),
+    ]);
+    // Where it goes is told in straight pieces, in metres.
+    expect(body.runs[0].legs.map((leg: { way: string | null }) => leg.way)).toEqual([
+      null,
+      null,
+      'tray',
+      null,
+      null,
+    ]);
+    expect(body.runs[0].legs.at(-1)).toEqual({
+      from: { x: 21, y: 7, heightM: 3 },
+      to: { x: 21, y: 7, heightM: 0.5 },
+      atM: 25,
+      way: null,
+    });
     expect(body.runs[0].lengthM).toBeCloseTo(28.5, 9);
     expect(body.ways[0].fill).toBeCloseTo((Math.PI * 3.1 ** 2) / 1000, 9);
     const lost = await post('/api/plan/lengths', {

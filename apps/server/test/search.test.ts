@@ -80,6 +80,16 @@ describe('A search over all sites', () => {
       .toBeTrue();
   });
 
+  it('tells what was drawn on floor plans as one, and one thing of it by its name', async () => {
+    const whole = (await all('', 200)).filter(({ kind }) => kind === 'drawing');
+    expect(whole.length).toBe(1);
+    expect(whole[0]?.text).toBe(`${whole[0]?.count} things drawn on floor plans.`);
+    const [gangway] = (await search('Help point gangway')).entries.filter(
+      ({ kind }) => kind === 'drawing',
+    );
+    expect(gangway?.text).toBe('Help point at the gangway put on a floor plan.');
+  });
+
   it('tells in German, of names with any letters, and says what was taken back', async () => {
     const { body: site } = await server.call('POST', '/api/sites', {
       name: 'Łódź Pier',

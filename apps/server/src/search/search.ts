@@ -53,8 +53,10 @@ export async function search({ query }: Asked<(typeof searchEndpoints)['search']
 
 function linedFact(row: FoundRow): LinedFact | null {
   if (row.kind === 'edit') return null;
+  // Every kind has a line: one that has none is no program.
+  const kind: LinedFact['kind'] = row.kind;
   // It was read by the schema of its kind, which is more than a type of all kinds can say.
-  return { kind: row.kind, fact: readFact(row.kind, row) } as LinedFact;
+  return { kind, fact: readFact(row.kind, row) } as LinedFact;
 }
 
 interface Run {
@@ -62,7 +64,7 @@ interface Run {
   readonly count: number;
 }
 
-/** Ticks of one end by one person, one right after the other, are told as one: the newest, and how many. */
+/** Ticks of one end by one person, or what he draws, one right after the other, are told as one: the newest, and how many. */
 function together(rows: readonly FoundRow[]): Run[] {
   const runs: Run[] = [];
   for (const row of rows) {
@@ -75,10 +77,12 @@ function together(rows: readonly FoundRow[]): Run[] {
 
 const isAlike = (a: FoundRow, b: FoundRow): boolean => signOf(a) === signOf(b) && signOf(a) !== '';
 
-const signOf = ({ kind, subject, author, taken, body }: FoundRow): string =>
-  kind === 'tick' && !body['cause']
+function signOf({ kind, subject, author, taken, body }: FoundRow): string {
+  if (kind === 'drawing') return [kind, subject, author, taken].join(' ');
+  return kind === 'tick' && !body['cause']
     ? [subject, author, taken, body['end'], body['done']].join(' ')
     : '';
+}
 
 async function foundLinks(db: Database, { words }: Sought, site: string | undefined) {
   if (words.length === 0) return [];

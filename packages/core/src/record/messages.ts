@@ -80,6 +80,12 @@ export interface RecordMessages {
     readonly lengthM: number;
   };
   readonly 'reel-gone': { readonly of: string };
+  readonly drawn: {
+    readonly what: 'picture' | 'scale' | 'way' | 'place' | 'off';
+    /** Empty where it has none. */
+    readonly name: string;
+  };
+  readonly 'drawn-together': { readonly count: number };
   readonly 'adapter-deed': { readonly kind: AdapterDeed };
   readonly 'taken-back': { readonly summary: string; readonly reason: string };
   readonly signed: { readonly author: string; readonly device: string };

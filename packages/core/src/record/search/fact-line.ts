@@ -23,6 +23,12 @@ export interface LinedFacts {
       | { readonly kind: 'got' | 'cut'; readonly lengthM: number }
       | { readonly kind: 'gone' };
   };
+  readonly drawing: {
+    readonly deed:
+      | { readonly kind: 'picture' | 'way'; readonly name: string }
+      | { readonly kind: 'place'; readonly place: string }
+      | { readonly kind: 'scale' | 'off' };
+  };
   readonly adapter: { readonly deed: { readonly kind: AdapterDeed } };
   readonly void: { readonly summary: string; readonly reason: string };
 }
@@ -62,6 +68,11 @@ const LINES: Lines = {
       ? tell('reel-gone', { of })
       : tell('reel-length', { of, what: deed.kind, lengthM: deed.lengthM });
   },
+  drawing: ({ deed }, count) => {
+    if (count > 1) return tell('drawn-together', { count });
+    const name = 'name' in deed ? deed.name : 'place' in deed ? deed.place : '';
+    return tell('drawn', { what: deed.kind, name });
+  },
   adapter: ({ deed: { kind } }) => tell('adapter-deed', { kind }),
   void: ({ summary, reason }) => tell('taken-back', { summary, reason }),
 };
@@ -69,7 +80,7 @@ const LINES: Lines = {
 /**
  * What was done, seen or taken back, in one line.
  *
- * @param count how many ticks of the same end, one right after the other, are told together
+ * @param count how many ticks of the same end, or things drawn, one right after the other, are told together
  */
 export function factLine({ kind, fact }: LinedFact, count = 1): Message {
   const line = LINES[kind] as (fact: LinedFacts[keyof LinedFacts], count: number) => Message;

@@ -78,6 +78,14 @@ const ADAPTER_DEEDS: Readonly<Record<RecordMessages['adapter-deed']['kind'], str
   restart: 'Das Suchen am Adapter neu begonnen.',
 };
 
+const DRAWN: Readonly<Record<RecordMessages['drawn']['what'], (name: string) => string>> = {
+  picture: (name) => `Der Plan ${name} behalten.`,
+  scale: () => 'Einem Grundriss einen Maßstab gegeben.',
+  way: (name) => `${name} auf einem Grundriss gezeichnet.`,
+  place: (name) => `${name} auf einen Grundriss gesetzt.`,
+  off: () => 'Etwas von einem Grundriss genommen.',
+};
+
 /** What a record tells of a link. */
 export const RECORD: WordsFor<RecordMessages> = {
   'link-state': ({ state }) => STATES[state],
@@ -145,6 +153,8 @@ export const RECORD: WordsFor<RecordMessages> = {
   'reel-gone': ({ of }) => `Was von ${of} bleibt, nützt nicht mehr.`,
   'left-on': ({ of, leftM }, { units }) =>
     `Auf ${of} sind noch ${written(formatLength(leftM, units))}.`,
+  drawn: ({ what, name }) => DRAWN[what](name),
+  'drawn-together': ({ count }) => `${count} Dinge auf Grundrissen gezeichnet.`,
   'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],
   'taken-back': ({ summary, reason }) => `Zurückgenommen: ${summary} Warum: ${reason}`,
   signed: ({ author, device }) => (device === '' ? author : `${author} an ${device}`),

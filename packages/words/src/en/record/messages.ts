@@ -61,6 +61,14 @@ const ADAPTER_DEEDS: Readonly<Record<RecordMessages['adapter-deed']['kind'], str
   restart: 'Probing of the adapter begun anew.',
 };
 
+const DRAWN: Readonly<Record<RecordMessages['drawn']['what'], (name: string) => string>> = {
+  picture: (name) => `The plan ${name} kept.`,
+  scale: () => 'A floor plan set to scale.',
+  way: (name) => `${name} drawn on a floor plan.`,
+  place: (name) => `${name} put on a floor plan.`,
+  off: () => 'Something taken off a floor plan.',
+};
+
 /** What a record tells of a link. */
 export const RECORD: WordsFor<RecordMessages> = {
   'link-state': ({ state }) => STATES[state],
@@ -126,6 +134,8 @@ export const RECORD: WordsFor<RecordMessages> = {
       : `${formatLength(lengthM, units)} cut from ${of}.`,
   'reel-gone': ({ of }) => `What is left of ${of} is of no use.`,
   'left-on': ({ of, leftM }, { units }) => `${formatLength(leftM, units)} left on ${of}.`,
+  drawn: ({ what, name }) => DRAWN[what](name),
+  'drawn-together': ({ count }) => `${count} things drawn on floor plans.`,
   'adapter-deed': ({ kind }) => ADAPTER_DEEDS[kind],
   'taken-back': ({ summary, reason }) => `Taken back: ${summary} Why: ${reason}`,
   signed: ({ author, device }) => (device === '' ? author : `${author} on ${device}`),
