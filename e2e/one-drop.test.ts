@@ -22,7 +22,11 @@ test('one drop, from the schedule to the printed record, by mouse', async ({ pag
   await expect(siteFigure(page)).toContainText('of 92 links proven');
 
   // A schedule with bad cells: all of them are told, nothing is imported.
-  await page.getByRole('link', { name: 'Schedule', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Schedule', exact: true })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
   await expect(headline(page)).toHaveText('Bring the cable schedule.');
   const file = page.locator('input[type=file]');
   await file.setInputFiles({ name: 'quay.csv', mimeType: 'text/csv', buffer: Buffer.from(BAD) });

@@ -20,6 +20,7 @@ import type { CUTBACK } from './en/pages/cutback';
 import type { CUTS_PAGE } from './en/pages/cuts';
 import type { DAY_PAGE } from './en/pages/day';
 import type { FLOOR_PAGE } from './en/pages/floor';
+import type { FRAME_PAGE } from './en/pages/frame';
 import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
 import type { LABELS_PAGE } from './en/pages/labels';
@@ -77,6 +78,7 @@ export interface Pages {
   readonly cuts: Same<typeof CUTS_PAGE>;
   readonly day: Same<typeof DAY_PAGE>;
   readonly floor: Same<typeof FLOOR_PAGE>;
+  readonly frame: Same<typeof FRAME_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
   readonly labels: Same<typeof LABELS_PAGE>;

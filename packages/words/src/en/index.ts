@@ -7,6 +7,7 @@ import { CUTBACK } from './pages/cutback';
 import { CUTS_PAGE } from './pages/cuts';
 import { DAY_PAGE } from './pages/day';
 import { FLOOR_PAGE } from './pages/floor';
+import { FRAME_PAGE } from './pages/frame';
 import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
 import { LABELS_PAGE } from './pages/labels';
@@ -51,6 +52,7 @@ export const ENGLISH: Language = {
     cuts: CUTS_PAGE,
     day: DAY_PAGE,
     floor: FLOOR_PAGE,
+    frame: FRAME_PAGE,
     handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
     labels: LABELS_PAGE,

@@ -1,24 +1,35 @@
-import { ChangeDetectionStrategy, Component, input } from '@angular/core';
-import { RouterLink, RouterLinkActive } from '@angular/router';
-import { SITE_PAGES } from './site-pages';
+import { ChangeDetectionStrategy, Component, computed, inject, input } from '@angular/core';
+import { toSignal } from '@angular/core/rxjs-interop';
+import { NavigationEnd, Router, RouterLink } from '@angular/router';
+import { filter, map } from 'rxjs';
+import { Words } from '../words/words';
+import { SITE_PAGES, pathTo } from './site-pages';
 
-/** The pages of a site and the one that is open, in two lines where one is too short; on a phone in one that is pushed along. */
+/** The parts of the work at a site, and the pages of the one that is open; on a phone each line is pushed along. */
 @Component({
   selector: 'ns-site-nav',
-  imports: [RouterLink, RouterLinkActive],
+  imports: [RouterLink],
   template: `
-    <nav aria-label="Pages of this site">
-      @for (page of pages; track page.path) {
-        <a
-          [routerLink]="page.path ? ['/sites', siteId(), page.path] : ['/sites', siteId()]"
-          routerLinkActive="here"
-          ariaCurrentWhenActive="page"
-          [routerLinkActiveOptions]="{ exact: page.path === '' }"
-          >{{ page.name }}</a
-        >
+    <nav [attr.aria-label]="words().groupsOf">
+      @for (group of groups(); track group.id) {
+        <a [routerLink]="group.path" [class.here]="group.open" [attr.aria-current]="group.page">{{
+          group.name
+        }}</a>
       }
-      <a class="all" routerLink="/sites">All sites</a>
+      <a class="all" routerLink="/sites">{{ words().allSites }}</a>
     </nav>
+    @if (pages().length > 1) {
+      <nav class="pages" [attr.aria-label]="words().pagesOf">
+        @for (page of pages(); track page.id) {
+          <a
+            [routerLink]="page.path"
+            [class.here]="page.open"
+            [attr.aria-current]="page.open ? 'page' : null"
+            >{{ page.name }}</a
+          >
+        }
+      </nav>
+    }
   `,
   styles: `
     :host {
@@ -28,17 +39,20 @@ import { SITE_PAGES } from './site-pages';
     nav {
       display: flex;
       flex-wrap: wrap;
-      gap: 0 1.25rem;
+      gap: 0 1.5rem;
       max-width: 90rem;
       padding: 0 2rem;
       overflow-x: auto;
       scrollbar-width: none;
     }
+    .pages {
+      border-top: 1px solid var(--hair);
+    }
     a {
       display: inline-flex;
       flex: none;
       align-items: center;
-      min-height: 42px;
+      min-height: 44px;
       border-bottom: 3px solid transparent;
       color: var(--quiet);
       text-decoration: none;
@@ -59,9 +73,6 @@ import { SITE_PAGES } from './site-pages';
       margin-left: auto;
     }
     @media (max-width: 600px) {
-      a {
-        min-height: 46px;
-      }
       nav {
         flex-wrap: nowrap;
         padding: 0 1rem;
@@ -77,5 +88,44 @@ import { SITE_PAGES } from './site-pages';
 })
 export class SiteNav {
   readonly siteId = input.required<string>();
-  protected readonly pages = SITE_PAGES;
+
+  private readonly router = inject(Router);
+  private readonly spoken = inject(Words);
+  protected readonly words = computed(() => this.spoken.in('metric').pages.frame);
+  private readonly url = toSignal(
+    this.router.events.pipe(
+      filter((event) => event instanceof NavigationEnd),
+      map(() => this.router.url),
+    ),
+    { initialValue: this.router.url },
+  );
+  /** The page that is open; what is no page of these is the work itself. */
+  private readonly open = computed(() => {
+    const [, , , part = ''] = (this.url().split(/[?#]/u)[0] ?? '').split('/');
+    const found = SITE_PAGES.flatMap(([, pages]) => pages).find((page) => page === part);
+    return found ?? (part === '' ? 'work' : null);
+  });
+  protected readonly groups = computed(() =>
+    SITE_PAGES.map(([id, pages]) => {
+      const open = pages.some((page) => page === this.open());
+      const [first = 'work'] = pages;
+      return {
+        id,
+        name: this.words().groups[id],
+        path: pathTo(this.siteId(), first),
+        open,
+        // Where it has one page only, that is what is open.
+        page: !open ? null : pages.length === 1 ? 'page' : 'true',
+      };
+    }),
+  );
+  protected readonly pages = computed(() => {
+    const [, pages] = SITE_PAGES.find(([, of]) => of.some((page) => page === this.open())) ?? [];
+    return (pages ?? []).map((id) => ({
+      id,
+      name: this.words().pages[id].name,
+      path: pathTo(this.siteId(), id),
+      open: id === this.open(),
+    }));
+  });
 }

@@ -8,7 +8,8 @@ import { partsFeature } from '../../store/parts/parts';
 import { sitesFeature } from '../../store/sites/sites';
 import { KEYS, keyName } from '../keys';
 import { Shortcuts } from '../shortcuts';
-import { SITE_PAGES } from '../site-pages';
+import { Words } from '../../words/words';
+import { SITE_PAGES, pathTo } from '../site-pages';
 import type { Thing } from './thing';
 
 /** Keys that are pressed as they are, and would do nothing found by name. */
@@ -19,6 +20,7 @@ const IS_LETTER = /^[a-z0-9?]$/;
 export class Things {
   private readonly router = inject(Router);
   private readonly store = inject(Store);
+  private readonly words = inject(Words);
   private readonly api = inject(Api);
   private readonly shortcuts = inject(Shortcuts);
   private readonly sites = this.store.selectSignal(sitesFeature.selectAll);
@@ -32,14 +34,15 @@ export class Things {
     const opens = (...path: string[]) => ({
       open: () => void this.router.navigate(['/sites', ...path]),
     });
+    const { frame } = this.words.in('metric').pages;
     const { connectors, cables } = this.job().catalogue;
     const away = new Set(this.ownParts().flatMap((part) => (part.away ? [part.id] : [])));
     return [
-      ...SITE_PAGES.map((page): Thing => ({
-        ...page,
-        id: `page-${page.path}`,
+      ...SITE_PAGES.flatMap(([, pages]) => pages).map((id): Thing => ({
+        ...frame.pages[id],
+        id: `page-${id}`,
         kind: 'Page',
-        ...opens(siteId, ...(page.path ? [page.path] : [])),
+        open: () => void this.router.navigate(pathTo(siteId, id)),
       })),
       {
         id: 'page-new-link',
@@ -48,7 +51,7 @@ export class Things {
         about: '',
         ...opens(siteId, 'links', 'new'),
       },
-      { id: 'page-sites', name: 'All sites', kind: 'Page', about: '', ...opens() },
+      { id: 'page-sites', name: frame.allSites, kind: 'Page', about: '', ...opens() },
       ...this.shortcuts
         .active()
         .filter(({ does }) => IS_LETTER.test(KEYS[does].key))

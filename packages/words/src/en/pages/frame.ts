@@ -1,0 +1,36 @@
+/** How the pages of a site are called, and what each is for. */
+export const FRAME_PAGE = {
+  pagesOf: 'Pages of this site',
+  groupsOf: 'Parts of the work',
+  allSites: 'All sites',
+  groups: {
+    work: 'Work',
+    plan: 'Plan',
+    make: 'Make and test',
+    keep: 'Keep',
+    house: 'House',
+  },
+  pages: {
+    work: { name: 'Work', about: 'Overview: what is proven, what is wrong, what comes next' },
+    import: { name: 'Schedule', about: 'Import the links, add one, download them' },
+    floor: { name: 'Floor plan', about: 'Lengths from a drawing to scale; where a fault lies' },
+    kit: { name: 'Parts and tools', about: 'What to bring' },
+    cuts: { name: 'Cuts', about: 'Which run from which reel, and how many boxes to buy' },
+    reels: { name: 'Reels', about: 'What is left on each, what was cut, metre marks' },
+    costs: { name: 'Costs', about: 'Prices; whether a cord is made or bought' },
+    day: { name: 'Day', about: 'In what order, who is where, what to carry' },
+    batch: { name: 'Many ends', about: 'Make ends alike, step by step' },
+    labels: { name: 'Labels', about: 'Sheets, wraps and flags at 1:1, with codes' },
+    scan: { name: 'Scan a label', about: 'The camera opens the link' },
+    adapters: { name: 'Adapters', about: 'Pin by pin between two devices' },
+    cords: { name: 'Cords', about: 'Test many, one after the other' },
+    'lamp-tester': { name: 'Lamp tester', about: 'Build one, with its parts' },
+    history: {
+      name: 'History',
+      about: 'What was done here, and everywhere: by place, part, fault, person, day',
+    },
+    handover: { name: 'Handover', about: 'The whole site as one signed document' },
+    catalogue: { name: 'Catalogue', about: 'Connectors and cables, your own too' },
+    settings: { name: 'Settings', about: 'Scheme, units and how this job does it' },
+  },
+};
