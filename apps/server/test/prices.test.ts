@@ -70,6 +70,42 @@ describe('The firm’s prices', () => {
     );
   });
 
+  it('say what is left of a site, of a link and of one end, and leave out what is made', async () => {
+    const left = async (body: object = {}) => {
+      const answer = await server.call('POST', `${path}/plan/cost-left`, body);
+      expect(answer.status).withContext(answer.text).toBe(200);
+      return answer.body;
+    };
+    const whole = await left({ wagePerHour: 60 });
+    expect(whole.currency).toBe('EUR');
+    const kit = (await server.call('GET', `${path}/kit`)).body;
+    expect(whole.ends).toBe(kit.ends);
+    const priced = whole.parts.reduce(
+      (sum: number, part: { cost: number | null }) => sum + (part.cost ?? 0),
+      0,
+    );
+    expect(whole.cost.value).toBeCloseTo(Number(priced) + Number(whole.minutes.value), 6);
+    expect(whole.cost.u).toBeGreaterThan(0);
+    // With remakes it is more than the bare needs.
+    expect(whole.minutes.value * 60).toBeGreaterThan(kit.seconds);
+
+    const { links } = (await server.call('GET', `${path}/links`)).body;
+    const idOf = (label: string) =>
+      links.find((link: { label: string }) => link.label === label).id as string;
+    expect(await left({ link: idOf('K01') })).toEqual(
+      jasmine.objectContaining({ ends: 0, parts: [], cost: { value: 0, u: 0 } }),
+    );
+    const both = await left({ link: idOf('AP07') });
+    expect(both.ends).toBe(2);
+    expect(both.parts.find((part: { cable: boolean }) => part.cable)?.count).toBe(59);
+    const far = await left({ link: idOf('AP07'), end: 'far' });
+    expect(far.ends).toBe(1);
+    expect(far.parts.some((part: { cable: boolean }) => part.cable)).toBeFalse();
+    const stranger = '0197f000-0000-7000-8000-00000000d0ff';
+    const lost = await server.call('POST', `${path}/plan/cost-left`, { link: stranger });
+    expect([lost.status, lost.body.errors[0].path]).toEqual([422, 'link']);
+  });
+
   it('stay as they were where a list can’t be read, with every bad cell named', async () => {
     const before = (await server.call('GET', '/api/price-list')).body;
     const csv = 'part,price,currency\nplug-8p8c,dear,EUR\nboot,"1,5",USD';

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { author, cableId, connectorId, language, scheme } from './primitives';
+import { author, cableId, connectorId, end, id, language, scheme } from './primitives';
 import { importText } from './schedule';
 import type { Shared } from './shared';
 import { metres, uncertain } from './uncertain';
@@ -72,6 +72,35 @@ const cost = z
   .meta({ id: 'CostOfMaking' });
 export type CostAnswer = Shared<z.output<typeof cost>>;
 
+const leftRequest = z
+  .strictObject({
+    wagePerHour: money.default(0),
+    link: id.nullable().default(null).meta({ description: 'Of this link only.' }),
+    end: end.nullable().default(null).meta({ description: 'Its end at this side only.' }),
+    author: author.nullable().default(null).meta({
+      description: 'At the pace of this person’s own ticks.',
+    }),
+    language,
+  })
+  .meta({ id: 'CostLeftRequest' });
+
+const costLeft = z
+  .object({
+    currency: z.string(),
+    ends: z.int().meta({ description: 'Ends that are not made yet.' }),
+    refused: z.int().meta({ description: 'Of these, ends whose parts do not fit: not counted.' }),
+    unknown: z
+      .int()
+      .meta({ description: 'Cables to pull whose length is not known: not counted.' }),
+    parts: cost.shape.parts.meta({
+      description: 'With those that are made again, by the remakes of this site.',
+    }),
+    minutes: uncertain,
+    cost: uncertain,
+  })
+  .meta({ id: 'CostLeft' });
+export type CostLeftAnswer = Shared<z.output<typeof costLeft>>;
+
 export const priceEndpoints = endpoints({
   list: {
     method: 'get',
@@ -103,5 +132,13 @@ export const priceEndpoints = endpoints({
     summary: 'What a cord costs that is made here, beside one that is bought',
     body: costRequest,
     answer: cost,
+  },
+  left: {
+    method: 'post',
+    path: '/api/sites/{id}/plan/cost-left',
+    of: 'site',
+    summary: 'What costs that which is left to make and pull: of a site, a link or an end',
+    body: leftRequest,
+    answer: costLeft,
   },
 });

@@ -3,20 +3,25 @@ import type { priceEndpoints } from '@near-spoke/contract/prices';
 import { decodeText } from '@near-spoke/core/captures';
 import { common } from '@near-spoke/core/message';
 import { ENDS, type Job, type Link } from '@near-spoke/core/link';
-import { costOfMaking, parsePriceList, writePriceList } from '@near-spoke/core/plan/prices';
+import {
+  costOfMaking,
+  costOfWork,
+  parsePriceList,
+  writePriceList,
+} from '@near-spoke/core/plan/prices';
 import { spares } from '@near-spoke/core/plan/spares';
 import { taskOf } from '@near-spoke/core/record';
 import { BESIDE, kitFor, type Kit } from '@near-spoke/core/terminate';
 import type { Database } from '../db/database';
 import { ProblemError, invalid } from '../http/problem-error';
 import { file } from '../http/reply';
+import { isPulled } from '../links/is-pulled';
 import { listLinks } from '../links/repository';
 import { loadCatalogue } from '../parts/repository';
 import { endsMade } from '../plan/ends-made';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
-import { ownPace } from '../terminate/kit';
-import { factsAbout } from '../facts/repository';
+import { endsLeft, ownPace, ticksOf } from '../terminate/kit';
 import { teller } from '../words/teller';
 import { asAnswer, keepList, keptList } from './kept-list';
 
@@ -120,6 +125,73 @@ export async function costOfCord({ id, body }: Asked<Endpoints['cost']>, db: Dat
 
 type Cost = Asked<Endpoints['cost']>['body'];
 
+/** What costs that which is left of a site, of a link of it, or of one end. */
+export async function costOfLeft({ id, body }: Asked<Endpoints['left']>, db: Database) {
+  const site = await getSite(db, id);
+  const job = await jobOf(db, site);
+  const all = await listLinks(db, id);
+  const links = all.filter((link) => body.link === null || link.id === body.link);
+  if (body.link !== null && links.length === 0)
+    throw invalid([{ path: 'link', reason: 'is no link of this site' }]);
+  const ticks = await ticksOf(db, all);
+  const pace =
+    body.author === null ? null : ownPace([...ticks.values()].flat(), body.author, all, job);
+  const left = endsLeft(links, ticks, job).filter(
+    ({ end }) => body.end === null || end === body.end,
+  );
+  const connectors = [...new Set(left.map(({ link, end }) => link[end].connector))];
+  const rates = await ratesOf(db, all, job, connectors);
+  const kits = connectors.map((connector) => {
+    const tasks = left.filter(({ link, end }) => link[end].connector === connector);
+    const kit = kitFor(
+      tasks.map(({ link, end }) => taskOf(link, end, job)),
+      job.catalogue,
+      (step, usual) => pace?.get(step)?.seconds ?? usual,
+    );
+    return { kit, ends: tasks.length - kit.refused };
+  });
+  // Who asks for one end has its cable already, or does not ask for it.
+  const pulled = links.filter((link) => body.end === null && !isPulled(ticks.get(link.id)));
+  const { list } = await keptList(db, job.catalogue);
+  const {
+    unpriced: _,
+    parts,
+    ...cost
+  } = costOfWork(
+    {
+      groups: kits.map(({ kit, ends }, index) => ({
+        ends,
+        parts: kit.parts.map(({ id: part, count }) => ({ part, count })),
+        minutes: kit.seconds / 60,
+        rate: rates[index] ?? { value: 0, u: 0 },
+      })),
+      cables: pulled.flatMap(({ cable: part, lengthM }) =>
+        lengthM === null ? [] : [{ part, count: lengthM }],
+      ),
+    },
+    list.prices,
+    body.wagePerHour,
+  );
+  const tell = teller(body.language, site.units);
+  const names = new Map(
+    kits.flatMap(({ kit }) => kit.parts.map((part) => [part.id, tell(part.name)] as const)),
+  );
+  const cables = new Set(pulled.map(({ cable }) => cable));
+  return {
+    ...cost,
+    currency: list.currency,
+    ends: left.length,
+    refused: kits.reduce((sum, { kit }) => sum + kit.refused, 0),
+    unknown: pulled.filter(({ lengthM }) => lengthM === null).length,
+    parts: parts.map(({ part, count, cost: price }) => ({
+      name: cables.has(part) ? job.catalogue.cable(part).name : (names.get(part) ?? part),
+      count,
+      cable: cables.has(part),
+      cost: price,
+    })),
+  };
+}
+
 /** A cord as a link that lies nowhere. */
 const cordOf = ({ near, far, cable, lengthM }: Cost): Link => ({
   label: '',
@@ -142,15 +214,11 @@ async function kitOf(
   author: string | null,
   db: Database,
 ): Promise<Kit> {
-  const pace = author === null ? null : ownPace(await ticksOf(db, links), author, links, job);
+  const ticks = [...(await ticksOf(db, links)).values()].flat();
+  const pace = author === null ? null : ownPace(ticks, author, links, job);
   const ends = ENDS.map((end) => taskOf(cord, end, job));
   return kitFor(ends, job.catalogue, (step, usual) => pace?.get(step)?.seconds ?? usual);
 }
-
-const ticksOf = async (db: Database, links: readonly SiteLink[]) => {
-  const ids = links.map((link) => link.id);
-  return [...(await factsAbout(db, 'tick', ids)).values()].flat();
-};
 
 /** How often an end with each connector is made again, from this site's own remakes. */
 async function ratesOf(

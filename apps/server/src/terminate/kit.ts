@@ -24,12 +24,7 @@ export async function kit(
   const all = await listLinks(db, site.id);
   const ticks = await ticksOf(db, all);
   const links = all.filter((link) => only === undefined || link.id === only);
-  const left = links.flatMap((link) => {
-    const progress = endProgress(link, ticks.get(link.id) ?? [], job);
-    return ENDS.filter((row) => end === undefined || row === end)
-      .filter((row) => progress[row].state !== 'made')
-      .map((row) => ({ link, end: row, begun: progress[row].state === 'begun' }));
-  });
+  const left = endsLeft(links, ticks, job).filter((row) => end === undefined || row.end === end);
   const own = author ? ownPace([...ticks.values()].flat(), author, all, job) : null;
   const bring = kitFor(
     left.map((row) => taskOf(row.link, row.end, job)),
@@ -62,7 +57,18 @@ export const ownPace = (
   job: Job,
 ): ReadonlyMap<string, Pace> => paceOf(ticks, author, usualTimes(links, job));
 
-const ticksOf = (db: Database, links: readonly Link[]) =>
+/** Ends that are not made yet. */
+export const endsLeft = (
+  links: readonly Link[],
+  ticks: ReadonlyMap<string, readonly Tick[]>,
+  job: Job,
+): { readonly link: Link; readonly end: End }[] =>
+  links.flatMap((link) => {
+    const progress = endProgress(link, ticks.get(link.id) ?? [], job);
+    return ENDS.filter((end) => progress[end].state !== 'made').map((end) => ({ link, end }));
+  });
+
+export const ticksOf = (db: Database, links: readonly Link[]) =>
   factsAbout(
     db,
     'tick',

@@ -37,7 +37,7 @@ import { lengthsOfSite, takeLengthsOver } from '../plan/site-lengths';
 import { siteCuts } from '../plan/site-cuts';
 import { siteSpares } from '../plan/site-spares';
 import { keepReading } from '../readings/keep-reading';
-import { costOfCord, keepPrices, priceTemplate, prices } from '../prices/jobs';
+import { costOfCord, costOfLeft, keepPrices, priceTemplate, prices } from '../prices/jobs';
 import { record, recordAsPdf } from '../record/jobs';
 import { analyseCapture, pairBothEnds, setUp, simulateLine, sinceThen } from '../reflect/jobs';
 import { search } from '../search/search';
@@ -97,6 +97,7 @@ export const JOBS = {
   keepPrices: writing(priceEndpoints.keep, keepPrices),
   priceTemplate: quick(priceEndpoints.template, priceTemplate),
   costOfCord: quick(priceEndpoints.cost, costOfCord),
+  costOfLeft: long(priceEndpoints.left, costOfLeft),
   planCuts: long(planEndpoints.cut, planCuts),
   siteSpares: long(planEndpoints.siteSpares, siteSpares),
   siteCuts: long(planEndpoints.siteCuts, siteCuts),

@@ -1,5 +1,5 @@
-import type { CostAnswer } from '@near-spoke/contract/prices';
-import { WITHIN_95, formatDistance } from '@near-spoke/core/units';
+import type { CostAnswer, CostLeftAnswer } from '@near-spoke/contract/prices';
+import { WITHIN_95, formatDistance, type Uncertain } from '@near-spoke/core/units';
 import type { Tell } from '@near-spoke/words';
 
 const money = (value: number, currency: string): string => `${value.toFixed(2)} ${currency}`.trim();
@@ -39,16 +39,47 @@ export interface CostRow {
   readonly cost: string;
 }
 
-/** What one attempt takes, part by part, and its work. */
+/** What is left costs, and what of it could not be counted. */
+export function leftVerdict(
+  { cost, currency, ends, minutes, parts, refused, unknown }: CostLeftAnswer,
+  { pages: { costs: words } }: Tell,
+): { readonly sentence: string; readonly why: string } {
+  if (ends === 0 && parts.length === 0) return { sentence: words.leftNothing, why: '' };
+  const within = ({ value, u }: Uncertain, digits: number) =>
+    `${value.toFixed(digits)} ± ${(WITHIN_95 * u).toFixed(digits)}`;
+  const unpriced = parts.filter(({ cost: price }) => price === null).map(({ name }) => name);
+  const hours = { value: minutes.value / 60, u: minutes.u / 60 };
+  return {
+    sentence: words.left(ends, `${within(cost, 2)} ${currency}`.trim()),
+    why: [
+      words.leftMinutes(`${within(hours, 1)} h`),
+      unpriced.length > 0 ? words.unpriced(unpriced.join(', ')) : '',
+      unknown > 0 ? words.leftUnknown(unknown) : '',
+      refused > 0 ? words.leftRefused(refused) : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
+  };
+}
+
+interface Taking {
+  readonly parts: CostAnswer['parts'];
+  readonly minutes: number;
+  readonly currency: string;
+}
+
+/** What it takes, part by part, and its work. */
 export function costRows(
-  { parts, minutes, currency }: CostAnswer,
+  { parts, minutes, currency }: Taking,
   wagePerHour: number,
   { units, pages: { costs: words } }: Tell,
 ): CostRow[] {
   return [
     ...parts.map(({ name, count, cable, cost }) => ({
       name,
-      count: cable ? formatDistance(count, units, 1) : words.piece(String(count)),
+      count: cable
+        ? formatDistance(count, units, 1)
+        : words.piece(Number.isInteger(count) ? String(count) : count.toFixed(1)),
       cost: cost === null ? words.noPrice : money(cost, currency),
     })),
     {

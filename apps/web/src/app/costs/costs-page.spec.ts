@@ -1,7 +1,7 @@
 import { TestBed } from '@angular/core/testing';
 import type { CostAnswer, PriceListAnswer } from '@near-spoke/contract/prices';
 import { SITE_ID, testLink } from '../testing/links';
-import { headline, host, shown, text } from '../testing/page';
+import { button, headline, host, shown, text } from '../testing/page';
 import { openSite } from '../testing/store';
 import { asked, until } from '../testing/until';
 import { CostsPage } from './costs-page';
@@ -105,5 +105,37 @@ describe('CostsPage', () => {
     expect(text(fixture)).toContain('0 prices, brought in');
     expect(text(fixture)).toContain('not counted: Velvet rope.');
     expect(text(fixture)).not.toContain('Line 2');
+  });
+
+  it('says what is left of the site costs, and what of it is not counted', async () => {
+    const { http, fixture } = await open();
+    button(fixture, 'What is left here').click();
+    const request = await asked(http, `/api/sites/${SITE_ID}/plan/cost-left`);
+    expect(request.request.body).toEqual(jasmine.objectContaining({ wagePerHour: 30 }));
+    request.flush({
+      currency: 'EUR',
+      ends: 12,
+      refused: 1,
+      unknown: 2,
+      parts: [
+        { name: '8P8C plug', count: 13.2, cable: false, cost: 2.64 },
+        { name: 'Cat 6 U/UTP solid', count: 310, cable: true, cost: null },
+      ],
+      minutes: { value: 144, u: 12 },
+      cost: { value: 74.64, u: 5 },
+    });
+    await shown(fixture);
+    expect(headline(fixture)).toBe(
+      'What is left costs 74.64 ± 9.80 EUR: 12 ends, and their cable.',
+    );
+    const told = text(fixture);
+    expect(told).toContain('2.4 ± 0.4 h of work, with what is made again.');
+    expect(told).toContain('Without a price, and not counted: Cat 6 U/UTP solid.');
+    expect(told).toContain('2 cables without a length: not counted.');
+    expect(told).toContain('1 end whose parts do not fit: not counted.');
+    expect(told).toMatch(/8P8C plug\s*13\.2 ×\s*2\.64 EUR/);
+    expect(told).toMatch(/Work\s*144\.0 min\s*72\.00 EUR/);
+    // Of a cord nothing is asked for here but the wage.
+    expect(host(fixture).querySelectorAll('ns-number-fields input').length).toBe(1);
   });
 });

@@ -14,14 +14,21 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSelectModule } from '@angular/material/select';
-import { priceEndpoints, type CostAnswer, type PriceListAnswer } from '@near-spoke/contract/prices';
+import {
+  priceEndpoints,
+  type CostAnswer,
+  type CostLeftAnswer,
+  type PriceListAnswer,
+} from '@near-spoke/contract/prices';
 import { Store } from '@ngrx/store';
 import { saveFile } from '../files/save-file';
+import { ALIKE } from '../shell/alike';
 import { Asking } from '../shell/asking';
 import { fieldsIn } from '../shell/in-units';
 import { KeptTexts } from '../shell/kept-texts';
 import { NextThing } from '../shell/next-thing';
 import { NumberFields } from '../shell/number-fields';
+import { OneOf } from '../shell/one-of';
 import { Person } from '../shell/person';
 import { typedNumbers } from '../shell/typed-number';
 import { Api, type Refusal } from '../store/api/api';
@@ -29,7 +36,7 @@ import { selectJob } from '../store/job';
 import { linksFeature } from '../store/links/links';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
-import { costRows, costVerdict } from './cost-told';
+import { costRows, costVerdict, leftVerdict } from './cost-told';
 
 const BOUNDS = {
   length: [0.05, 1000, 'm'],
@@ -43,10 +50,12 @@ const USUAL = {
   metric: { length: '2', count: '24', uses: '1000' },
   imperial: { length: '7', count: '24', uses: '1000' },
 };
+const KINDS = ['cord', 'left'] as const;
+type Kind = (typeof KINDS)[number];
 const CHOSEN = ['near', 'far', 'cable'] as const;
 type Chosen = (typeof CHOSEN)[number];
 
-/** What a cord costs that is made here, beside one that is bought; and the firm's prices that it is reckoned with. */
+/** What a cord costs that is made here, beside one that is bought, or what is left of the site; and the firm's prices that it is reckoned with. */
 @Component({
   selector: 'ns-costs-page',
   imports: [
@@ -56,6 +65,7 @@ type Chosen = (typeof CHOSEN)[number];
     MatSelectModule,
     NextThing,
     NumberFields,
+    OneOf,
   ],
   templateUrl: './costs-page.html',
   styleUrl: './costs-page.scss',
@@ -81,14 +91,20 @@ export class CostsPage {
     () => USUAL[this.units()],
     () => this.units(),
   );
+  protected readonly kind = signal<Kind>('cord');
+  protected readonly kinds = computed(() =>
+    KINDS.map((id) => ({ id, name: this.words().kinds[id] })),
+  );
   protected readonly asking = new Asking<CostAnswer>();
+  protected readonly askingLeft = new Asking<CostLeftAnswer>();
   protected readonly list = new Asking<PriceListAnswer>();
   /** Why a list was not taken. */
   protected readonly refused = signal<readonly string[]>([]);
 
   protected readonly fields = computed(() => {
     const { fields, hints } = this.words();
-    const ids = Object.keys(BOUNDS) as (keyof typeof BOUNDS)[];
+    const all = Object.keys(BOUNDS) as (keyof typeof BOUNDS)[];
+    const ids = this.kind() === 'left' ? (['wage'] as const) : all;
     return fieldsIn(
       ids.map((id) => ({
         id,
@@ -143,10 +159,33 @@ export class CostsPage {
       author: this.person.name(),
       language: this.tell().language,
     };
-  });
+  }, ALIKE);
+  private readonly givenLeft = computed(() => {
+    const { value, wrong } = typedNumbers(this.typed.texts(), { wage: BOUNDS.wage }, this.units());
+    if (wrong.length > 0) return null;
+    return {
+      wagePerHour: value.wage ?? 0,
+      author: this.person.name(),
+      language: this.tell().language,
+    };
+  }, ALIKE);
   protected readonly answer = computed(() => (this.given() ? this.asking.answer() : null));
+  protected readonly answerLeft = computed(() =>
+    this.givenLeft() ? this.askingLeft.answer() : null,
+  );
+  /** What is asked for just now. */
+  protected readonly asked = computed(() =>
+    this.kind() === 'left'
+      ? { failed: this.askingLeft.failed(), busy: this.askingLeft.busy() && this.answerLeft() }
+      : { failed: this.asking.failed(), busy: this.asking.busy() && this.answer() },
+  );
   protected readonly headline = computed(() => {
     const words = this.words();
+    if (this.kind() === 'left') {
+      const left = this.answerLeft();
+      if (!this.givenLeft()) return { sentence: words.cantRead, why: '' };
+      return left ? leftVerdict(left, this.tell()) : { sentence: words.asking, why: '' };
+    }
     const given = this.given();
     const answer = this.answer();
     if (!given) return { sentence: words.cantRead, why: '' };
@@ -154,8 +193,12 @@ export class CostsPage {
     return costVerdict(answer, given.count, given.tools !== null, this.tell());
   });
   protected readonly rows = computed(() => {
-    const answer = this.answer();
-    return answer ? costRows(answer, this.given()?.wagePerHour ?? 0, this.tell()) : [];
+    const [answer, left] = [this.answer(), this.answerLeft()];
+    if (this.kind() === 'cord')
+      return answer ? costRows(answer, this.given()?.wagePerHour ?? 0, this.tell()) : [];
+    if (!left || left.parts.length === 0) return [];
+    const taking = { ...left, minutes: left.minutes.value };
+    return costRows(taking, this.givenLeft()?.wagePerHour ?? 0, this.tell());
   });
   protected readonly fromList = computed(() => {
     const list = this.list.answer();
@@ -178,7 +221,12 @@ export class CostsPage {
   }
 
   protected ask(): void {
-    const [id, body] = [this.siteId(), this.given()];
+    const [id, body, left] = [this.siteId(), this.given(), this.givenLeft()];
+    if (this.kind() === 'left') {
+      if (left) this.askingLeft.ask(this.api.call(priceEndpoints.left, { id, body: left }));
+      else this.askingLeft.drop();
+      return;
+    }
     if (body) this.asking.ask(this.api.call(priceEndpoints.cost, { id, body }));
     else this.asking.drop();
   }

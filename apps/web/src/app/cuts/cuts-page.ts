@@ -12,6 +12,7 @@ import { MatProgressBar } from '@angular/material/progress-bar';
 import { planEndpoints, type SiteCuts } from '@near-spoke/contract/plan';
 import { formatDistance, formatLength } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
+import { ALIKE } from '../shell/alike';
 import { Asking } from '../shell/asking';
 import { fieldsIn, unitIn } from '../shell/in-units';
 import { KeptTexts } from '../shell/kept-texts';
@@ -123,30 +124,26 @@ export class CutsPage {
         .flatMap(({ cuts }) => cuts.flatMap(({ linkId }) => (linkId === null ? [] : [linkId]))),
     ),
   ]);
-  private readonly given = computed(
-    (): Given | null => {
-      const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
-      const isRight = wrong.length === 0 && this.unread().length === 0;
-      if (!isRight) return null;
-      return {
-        slackM: value.slack ?? 0,
-        leastRestM: value.rest,
-        boxM: value.box,
-        reels: [
-          ...this.begun().map(({ cable, lengthM }, index) => ({
-            id: `reel ${index + 1}`,
-            cable,
-            lengthM,
-          })),
-          ...this.own().map(({ id, cable, lengthM }) => ({ id, cable, lengthM })),
-        ],
-        ownReels: false,
-        cut: this.cut(),
-      };
-    },
-    // The same question is not asked twice because something else was kept meanwhile.
-    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
-  );
+  private readonly given = computed((): Given | null => {
+    const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
+    const isRight = wrong.length === 0 && this.unread().length === 0;
+    if (!isRight) return null;
+    return {
+      slackM: value.slack ?? 0,
+      leastRestM: value.rest,
+      boxM: value.box,
+      reels: [
+        ...this.begun().map(({ cable, lengthM }, index) => ({
+          id: `reel ${index + 1}`,
+          cable,
+          lengthM,
+        })),
+        ...this.own().map(({ id, cable, lengthM }) => ({ id, cable, lengthM })),
+      ],
+      ownReels: false,
+      cut: this.cut(),
+    };
+  }, ALIKE);
   protected readonly unread = computed(() =>
     this.begun()
       .filter(({ lengthM }) => !(lengthM > 0 && lengthM <= BOUNDS.box[1]))

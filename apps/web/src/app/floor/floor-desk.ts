@@ -4,6 +4,7 @@ import type { Point } from '@near-spoke/core/plan/lengths';
 import { formatDistance } from '@near-spoke/core/units';
 import { Store } from '@ngrx/store';
 import { v7 } from 'uuid';
+import { ALIKE } from '../shell/alike';
 import { KeptTexts } from '../shell/kept-texts';
 import { sitesFeature } from '../store/sites/sites';
 import { Words } from '../words/words';
@@ -51,10 +52,7 @@ export class FloorDesk {
     () => ({ ...USUAL[this.units()], sheetName: this.drawing()?.picture.name ?? '' }),
     () => this.units(),
   );
-  readonly given = computed(() => typedFor(this.typed.texts(), this.units()), {
-    // What is worked out by it is not worked out again because another field was typed in.
-    equal: (a, b) => JSON.stringify(a) === JSON.stringify(b),
-  });
+  readonly given = computed(() => typedFor(this.typed.texts(), this.units()), ALIKE);
   readonly ways = computed(
     () => new Map(this.site.drawings().flatMap(({ ways }) => ways.map((way) => [way.way, way]))),
   );

@@ -19,6 +19,7 @@ import {
 } from '@near-spoke/core/verify/entry';
 import type { Entered } from '@near-spoke/core/record';
 import type { UnitSystem } from '@near-spoke/core/units';
+import { ALIKE } from '../shell/alike';
 import { LampEntry } from './entry/lamp-entry';
 import { LineEntry } from './entry/line-entry';
 
@@ -59,14 +60,11 @@ export class TestPanel {
     return id && bench ? { id, bench } : null;
   });
   /** The same face again, when the link is read anew, loses nothing that was entered on it. */
-  protected readonly face = computed(
-    () => {
-      const [of, own] = [this.of(), this.own()];
-      if (of && own) return ownFace(own, of.bench, this.moved());
-      return of ? lampFace(of.id, of.bench, this.moved()) : null;
-    },
-    { equal: (a, b) => JSON.stringify(a) === JSON.stringify(b) },
-  );
+  protected readonly face = computed(() => {
+    const [of, own] = [this.of(), this.own()];
+    if (of && own) return ownFace(own, of.bench, this.moved());
+    return of ? lampFace(of.id, of.bench, this.moved()) : null;
+  }, ALIKE);
   protected readonly form = computed(() => {
     const of = this.of();
     return of && !this.own()

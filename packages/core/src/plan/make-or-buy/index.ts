@@ -1,1 +1,2 @@
+export { attemptsEach, failing } from './failures';
 export { makeOrBuy, type MadeOrBought, type MakeOrBuy } from './make-or-buy';

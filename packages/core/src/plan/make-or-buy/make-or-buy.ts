@@ -1,4 +1,5 @@
 import type { Uncertain } from '../../units';
+import { failing } from './failures';
 
 /** So many of one thing, made or bought. Prices in one currency, the caller’s own. */
 export interface MakeOrBuy {
@@ -23,9 +24,6 @@ export interface MadeOrBought {
   readonly breakEvenCount: number | null;
 }
 
-/** A share of failures from here on is none that anybody works with. */
-const MOST_FAILURES = 0.99;
-
 /**
  * What one made costs beside one bought, and from how many on making pays. Each attempt takes its parts and its
  * time, and wears the tools; of n good ones, n / (1 − failure rate) are attempted.
@@ -33,7 +31,7 @@ const MOST_FAILURES = 0.99;
  * @returns `u` of one made: what the failure rate leaves open, and how many of a batch of `count` happen to fail
  */
 export function makeOrBuy({ count, make, buy }: MakeOrBuy): MadeOrBought {
-  const rate = Math.min(MOST_FAILURES, make.failureRate.value);
+  const rate = failing(make.failureRate);
   const good = 1 - rate;
   const partsEach = make.parts.reduce((sum, { price, count: each }) => sum + price * each, 0);
   const attempt = partsEach + (make.minutes / 60) * make.wagePerHour;

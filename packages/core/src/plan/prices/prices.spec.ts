@@ -1,6 +1,6 @@
 import { BUILT_IN } from '../../catalogue';
 import { evenDraws } from '../../units';
-import { costOfMaking, parsePriceList, writePriceList } from '.';
+import { costOfMaking, costOfWork, parsePriceList, writePriceList } from '.';
 
 const read = (...lines: string[]) => parsePriceList(lines.join('\n'), BUILT_IN, ['boot']);
 const listOf = (...lines: string[]) => {
@@ -130,5 +130,61 @@ describe('The cost of a cord', () => {
     expect(madeEach.value).toBeCloseTo(mean, 1);
     expect(madeEach.u / spread).toBeGreaterThan(0.9);
     expect(madeEach.u / spread).toBeLessThan(1.1);
+  });
+});
+
+describe('The cost of what is left', () => {
+  const PRICES = [
+    { part: 'plug-8p8c', price: 20, pack: 100, date: null },
+    { part: 'cat6-uutp-solid', price: 122, pack: 305, date: null },
+  ];
+  const plugs = (ends: number, value: number, u = 0) => ({
+    ends,
+    parts: [
+      { part: 'plug-8p8c', count: ends },
+      { part: 'boot', count: ends },
+    ],
+    minutes: 6 * ends,
+    rate: { value, u },
+  });
+
+  it('is parts, cable and wages, with the ends that are made again, and names what has no price', () => {
+    const cables = [{ part: 'cat6-uutp-solid', count: 61 }];
+    const plain = costOfWork({ groups: [plugs(10, 0)], cables }, PRICES, 30);
+    // Ten plugs at 0.20, an hour at 30, 61 m at 0.40.
+    expect(plain.cost.value).toBeCloseTo(2 + 30 + 24.4, 9);
+    expect(plain.cost.u).toBe(0);
+    expect(plain.minutes).toEqual({ value: 60, u: 0 });
+    expect(plain.unpriced).toEqual(['boot']);
+    const failing = costOfWork({ groups: [plugs(10, 0.2)], cables }, PRICES, 30);
+    expect(failing.cost.value).toBeCloseTo((2 + 30) / 0.8 + 24.4, 9);
+    expect(failing.parts.find(({ part }) => part === 'plug-8p8c')?.count).toBeCloseTo(12.5, 9);
+    expect(costOfWork({ groups: [], cables: [] }, PRICES, 30).cost).toEqual({ value: 0, u: 0 });
+  });
+
+  it('strays as crews do who make every end until it is good, at rates that nobody knows exactly', () => {
+    const draw = evenDraws(7);
+    const groups = [plugs(40, 0.15, 0.04), plugs(12, 0.3, 0.08)];
+    const { cost } = costOfWork({ groups, cables: [] }, PRICES, 30);
+    const days = 4000;
+    const spent: number[] = [];
+    for (let day = 0; day < days; day += 1) {
+      let sum = 0;
+      for (const { ends, rate } of groups) {
+        // Even about its value, as wide as its standard uncertainty says.
+        const own = rate.value + Math.sqrt(12) * rate.u * (draw() - 0.5);
+        for (let end = 0; end < ends; end += 1) {
+          sum += 3.2;
+          while (draw() < own) sum += 3.2;
+        }
+      }
+      spent.push(sum);
+    }
+    const mean = spent.reduce((all, one) => all + one, 0) / days;
+    const spread = Math.sqrt(spent.reduce((all, one) => all + (one - mean) ** 2, 0) / days);
+    expect(cost.value / mean).toBeGreaterThan(0.98);
+    expect(cost.value / mean).toBeLessThan(1.02);
+    expect(cost.u / spread).toBeGreaterThan(0.85);
+    expect(cost.u / spread).toBeLessThan(1.15);
   });
 });

@@ -7,6 +7,16 @@ const cords = (count: number): string => (count === 1 ? '1 Kabel' : `${count} Ka
 /** Was die Seite der Preise und des Machens oder Kaufens von sich sagt. */
 export const COSTS_PAGE: Same<typeof ENGLISH> = {
   title: 'Kosten',
+  which: 'Was gerechnet wird',
+  kinds: { cord: 'Ein Kabel', left: 'Was hier noch fehlt' },
+  left: (ends, cost) =>
+    `Was noch fehlt, kostet ${written(cost)}: ${ends === 1 ? '1 Ende' : `${ends} Enden`} und ihre Kabel.`,
+  leftNothing: 'Hier ist nichts mehr zu machen.',
+  leftMinutes: (minutes) => `${written(minutes)} Arbeit, mit dem, was neu gemacht wird.`,
+  leftUnknown: (count) => `${count} Kabel ohne Länge: nicht gezählt.`,
+  leftRefused: (count) =>
+    `${count === 1 ? '1 Ende, dessen' : `${count} Enden, deren`} Teile nicht passen: nicht gezählt.`,
+  leftTakes: 'Es braucht',
   asking: 'Wird gerechnet',
   make: (made, count, bought) =>
     `Selbst machen: je ${written(made)} bei ${count} Stück, gekauft ${written(bought)}.`,

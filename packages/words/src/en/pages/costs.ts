@@ -3,6 +3,17 @@ const cords = (count: number): string => (count === 1 ? '1 cord' : `${count} cor
 /** What the page of prices, and of making or buying, says of itself. */
 export const COSTS_PAGE = {
   title: 'Costs',
+  which: 'What is reckoned',
+  kinds: { cord: 'A cord', left: 'What is left here' },
+  left: (ends: number, cost: string) =>
+    `What is left costs ${cost}: ${ends === 1 ? '1 end' : `${ends} ends`}, and their cable.`,
+  leftNothing: 'Nothing is left to make here.',
+  leftMinutes: (minutes: string) => `${minutes} of work, with what is made again.`,
+  leftUnknown: (count: number) =>
+    `${count === 1 ? '1 cable' : `${count} cables`} without a length: not counted.`,
+  leftRefused: (count: number) =>
+    `${count === 1 ? '1 end' : `${count} ends`} whose parts do not fit: not counted.`,
+  leftTakes: 'It takes',
   asking: 'Reckoning',
   make: (made: string, count: number, bought: string) =>
     `Make them: ${made} each in a batch of ${count}, ${bought} bought.`,
