@@ -8,12 +8,14 @@ import {
   type LinkLeft,
   type SiteDay,
   type SiteDayOptions,
-  type Way,
+  type Between,
 } from '@near-spoke/core/plan/site-day';
+import { buildingOf, drawingsOf, walksOn } from '@near-spoke/core/plan/drawing';
 import { linkStanding, taskOf, type LinkStanding } from '@near-spoke/core/record';
 import { kitFor, type Pace } from '@near-spoke/core/terminate';
 import { told } from '@near-spoke/words';
 import type { Database } from '../db/database';
+import { listFacts } from '../facts/repository';
 import { evidenceOf } from '../links/evidence';
 import { listLinks } from '../links/repository';
 import { jobOf } from '../sites/job';
@@ -71,7 +73,10 @@ export async function planSiteDay({ id, body }: Day, db: Database): Promise<Site
     far: { place: placeOf(far.place, hubs) },
     lengthM,
   }));
-  const { day, plan, chosen } = fitting(todo, ways, body);
+  const building = buildingOf(drawingsOf(await listFacts(db, 'drawing', site.id)));
+  const near = todo.slice(0, MOST_LINKS).flatMap(({ left }) => [left.near.place, left.far.place]);
+  const walks = walksOn(building, new Set(near));
+  const { day, plan, chosen } = fitting(todo, [...ways, ...walks], body);
   return {
     stops: stopsOf(day, plan, chosen),
     carry: carried(chosen, job, body.language, site.units),
@@ -117,7 +122,7 @@ interface Fitted {
 }
 
 /** As many of the links, in their order, as are done within the hours. */
-function fitting(todo: readonly Candidate[], ways: readonly Way[], body: Day['body']): Fitted {
+function fitting(todo: readonly Candidate[], ways: readonly Between[], body: Day['body']): Fitted {
   const most = body.hours * 60;
   const options: SiteDayOptions = body;
   const planned = (count: number): Fitted => {

@@ -5,6 +5,7 @@ import {
   lengthsIn,
   onSheet,
   snap,
+  walksOn,
   type DrawingDeed,
   type DrawingFactLike,
 } from '.';
@@ -155,6 +156,23 @@ describe('plans of a site', () => {
     const [found] = lengthsIn(buildingOf(drawingsOf(facts)), [run('C1', 'Socket')], RULES).runs;
     expect(found?.lengthM).toBeCloseTo(2.5 + 20 + 2.7, 9);
     expect(found?.by).toEqual(['T1', 'Stud 4']);
+  });
+});
+
+describe('walks', () => {
+  it('are about as far as places of one plan are apart, and lead from floor to floor by nothing drawn', () => {
+    const building = buildingOf(drawingsOf([...GROUND, ...UPPER]));
+    const all = new Set(['C1', 'Desk 4', 'Bridge office', 'Mast']);
+    expect(walksOn(building, all)).toEqual([
+      {
+        near: { place: 'C1' },
+        far: { place: 'Desk 4' },
+        lengthM: jasmine.any(Number) as unknown as number,
+      },
+    ]);
+    // 20 m across and 2 down the picture.
+    expect(walksOn(building, all)[0]?.lengthM).toBeCloseTo(1.3 * Math.hypot(20, 2), 9);
+    expect(walksOn(building, new Set(['C1']))).toEqual([]);
   });
 });
 

@@ -18,4 +18,5 @@ export {
   type LengthRules,
   type SiteLengths,
 } from './site-lengths';
+export { walksOn } from './walks';
 export { nearestOn, snap, type Snapped } from './snap';

@@ -1,4 +1,4 @@
-import TinyQueue from 'tinyqueue';
+import { shortestFrom, type Passage, type Shortest } from '../paths';
 import { networkOf, type Edge, type Network } from './network';
 import {
   legM,
@@ -32,10 +32,12 @@ export function runLengths(task: LengthTask): MeasuredPlan {
   const metresPerUnit = scale.metres / drawn;
   const network = networkOf(task, metresPerUnit);
   const onward = onwardOf(network);
-  const shortest = new Map<number, Reached>();
+  // A place is a start or an end of a run, never a way through: what hangs on two trays doesn’t join them.
+  const isWay = (spot: number): boolean => spot >= places.length;
+  const shortest = new Map<number, Shortest<Going>>();
   const found = runs.map((run): RunLength => {
     const [from, to] = [placeOf.get(run.from) ?? 0, placeOf.get(run.to) ?? 0];
-    const reached = shortest.get(from) ?? reachFrom(onward, from, places.length);
+    const reached = shortest.get(from) ?? shortestFrom(onward, from, isWay);
     shortest.set(from, reached);
     const legs = legsTo(network, reached, from, to, ways);
     if (!legs) return { id: run.id, lengthM: null, by: [], legs: [] };
@@ -69,50 +71,25 @@ function fillOf(runs: readonly PlannedRun[], areaMm2: number | null): number | n
 /** Where a way and hanging free are as long, a cable lies in the way: hanging counts for so much more. */
 const FREE_SHARE = 1e-6;
 
-/** By which edge each spot was come to; null where none leads there, and at the start. */
-type Reached = readonly (Edge | null)[];
-
-/** Edges that leave each spot. */
-function onwardOf({ spots, edges }: Network): readonly (readonly Edge[])[] {
-  const onward = spots.map((): Edge[] => []);
-  for (const edge of edges) {
-    onward[edge.from]?.push(edge);
-    onward[edge.to]?.push(edge);
-  }
-  return onward;
+interface Going extends Passage {
+  readonly edge: Edge;
 }
 
-/**
- * A place is a start or an end of a run, never a way through: what hangs on two trays doesn’t join them.
- *
- * Source: Dijkstra.
- */
-function reachFrom(onward: readonly (readonly Edge[])[], start: number, places: number): Reached {
-  const costs = onward.map((_, spot) => (spot === start ? 0 : Infinity));
-  const by: (Edge | null)[] = onward.map(() => null);
-  const queue = new TinyQueue<readonly [cost: number, spot: number]>(
-    [[0, start]],
-    ([a], [b]) => a - b,
-  );
-  for (let next = queue.pop(); next; next = queue.pop()) {
-    const [here, spot] = next;
-    if (here > (costs[spot] ?? 0) || (spot < places && spot !== start)) continue;
-    for (const edge of onward[spot] ?? []) {
-      const to = edge.from === spot ? edge.to : edge.from;
-      const cost = here + edge.metres * (edge.way === null ? 1 + FREE_SHARE : 1);
-      if (cost >= (costs[to] ?? Infinity)) continue;
-      costs[to] = cost;
-      by[to] = edge;
-      queue.push([cost, to]);
-    }
+/** What leaves each spot, by every edge in both directions. */
+function onwardOf({ spots, edges }: Network): readonly (readonly Going[])[] {
+  const onward = spots.map((): Going[] => []);
+  for (const edge of edges) {
+    const cost = edge.metres * (edge.way === null ? 1 + FREE_SHARE : 1);
+    onward[edge.from]?.push({ from: edge.from, to: edge.to, cost, edge });
+    onward[edge.to]?.push({ from: edge.to, to: edge.from, cost, edge });
   }
-  return by;
+  return onward;
 }
 
 /** The straight pieces of the way, from the start on; null where there is none. */
 function legsTo(
   { spots }: Network,
-  by: Reached,
+  { by }: Shortest<Going>,
   start: number,
   end: number,
   ways: LengthTask['ways'],
@@ -120,16 +97,16 @@ function legsTo(
   const back: Omit<Leg, 'atM'>[] = [];
   let piece: number | null = null;
   for (let at = end; at !== start;) {
-    const edge: Edge | null | undefined = by[at];
-    const before: number | undefined = edge?.from === at ? edge.to : edge?.from;
-    const [from, to] = [spots[before ?? -1], spots[at]];
-    if (!edge || before === undefined || !from || !to) return null;
+    const going: Going | null | undefined = by[at];
+    const [from, to] = [spots[going?.from ?? -1], spots[at]];
+    if (!going || !from || !to) return null;
+    const { edge } = going;
     const last = back.at(-1);
-    if (edge.way === null) back.push(...hanging(from, to, edge.from === before).reverse());
+    if (edge.way === null) back.push(...hanging(from, to, edge.from === going.from).reverse());
     else if (last && edge.piece === piece) back.splice(-1, 1, { ...last, from });
     else back.push({ from, to, way: ways[edge.way]?.id ?? '' });
     piece = edge.piece;
-    at = before;
+    at = going.from;
   }
   let atM = 0;
   return back.reverse().flatMap((part) => {

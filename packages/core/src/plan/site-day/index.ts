@@ -6,4 +6,4 @@ export {
   type SiteDay,
   type SiteDayOptions,
 } from './site-day';
-export { placeOf, type Way } from './walks';
+export { placeOf, type Between } from './walks';

@@ -1,5 +1,5 @@
 import type { DayTask, Visit } from '../day';
-import { walksBetween, type Walking, type Way } from './walks';
+import { walksBetween, type Between, type Walking } from './walks';
 
 /** What is left to do on a link. */
 export interface LinkLeft {
@@ -55,7 +55,7 @@ const TURN_MINUTES = 30;
 export function siteDay(
   links: readonly LinkLeft[],
   options: SiteDayOptions,
-  ways: readonly Way[] = links,
+  ways: readonly Between[] = links,
 ): SiteDay {
   const places = [...new Set(links.flatMap(({ near, far }) => [near.place, far.place]))];
   const startPlace = options.startPlace ?? mostUsed(links);

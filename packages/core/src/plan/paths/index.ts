@@ -1,0 +1,1 @@
+export { shortestFrom, type Passage, type Shortest } from './shortest';
