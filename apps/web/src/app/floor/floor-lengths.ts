@@ -1,6 +1,9 @@
-import { ChangeDetectionStrategy, Component, input, output } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, input, output, signal } from '@angular/core';
 import type { Pages } from '@near-spoke/words';
 import type { FillRow, LengthRow } from './floor-rows';
+
+/** So many rows are shown until all are asked for. */
+const FIRST = 200;
 
 /** How long each link is by the plan, and how full its ways are. */
 @Component({
@@ -15,7 +18,7 @@ import type { FillRow, LengthRow } from './floor-rows';
         </tr>
       </thead>
       <tbody>
-        @for (row of rows(); track row.id) {
+        @for (row of shown(); track row.id) {
           <tr [class.chosen]="row.id === chosen()">
             <th scope="row">
               <button
@@ -42,6 +45,11 @@ import type { FillRow, LengthRow } from './floor-rows';
         }
       </tbody>
     </table>
+    @if (rows().length > shown().length) {
+      <p>
+        <button type="button" (click)="whole.set(true)">{{ words().all(rows().length) }}</button>
+      </p>
+    }
     @if (fills().length > 0) {
       <h2>{{ words().fills }}</h2>
       @for (row of fills(); track row.id) {
@@ -97,4 +105,13 @@ export class FloorLengths {
   readonly chosen = input.required<string>();
   readonly words = input.required<Pages['floor']>();
   readonly choose = output<string>();
+
+  protected readonly whole = signal(false);
+  /** The first ones: those that are not as kept come first. The one that is chosen is among them. */
+  protected readonly shown = computed(() => {
+    const rows = this.rows();
+    if (this.whole() || rows.length <= FIRST) return rows;
+    const chosen = rows.slice(FIRST).filter(({ id }) => id === this.chosen());
+    return [...chosen, ...rows.slice(0, FIRST)];
+  });
 }

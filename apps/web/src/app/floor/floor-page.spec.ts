@@ -64,14 +64,16 @@ describe('FloorPage', () => {
     {
       cables = [],
       upper = [],
+      links = [LINK],
       link,
     }: {
       cables?: readonly object[];
       upper?: readonly DrawingFact['deed'][];
+      links?: readonly (typeof LINK)[];
       link?: string;
     } = {},
   ) {
-    const { http } = await openSite([LINK]);
+    const { http } = await openSite(links);
     const fixture = TestBed.createComponent(FloorPage);
     host(fixture).style.width = '1100px';
     fixture.componentRef.setInput('siteId', SITE_ID);
@@ -260,6 +262,21 @@ describe('FloorPage', () => {
     // 1.5 m go up to the tray, of which 800 units are 40 m: from 7.5 to 10.5 of them.
     expect((fault.left - tray.left) / tray.width).toBeCloseTo((9.01 - 1.5) / 40, 2);
     expect((fault.right - tray.left) / tray.width).toBeCloseTo((11.99 - 1.5) / 40, 2);
+  });
+
+  it('shows the first of very many links, the one that is looked at, and all when asked', async () => {
+    const links = Array.from({ length: 260 }, (_, index) => testLink(`M${index}`));
+    const { fixture } = await open(DRAWN, { link: links[250]?.id ?? '', links });
+    const labels = () =>
+      [...host(fixture).querySelectorAll('ns-floor-lengths tbody button')].map((one) =>
+        one.textContent?.trim(),
+      );
+    expect(labels().length).toBe(201);
+    expect(labels()[0]).toBe('M250');
+    button(fixture, 'Show all 260').click();
+    await shown(fixture);
+    expect(labels().length).toBe(260);
+    expect(labels()).toContain('M259');
   });
 
   it('shows another floor when it is asked for, though the run that is looked at is not there', async () => {

@@ -126,6 +126,7 @@ export const FLOOR_PAGE: Same<typeof ENGLISH> = {
   table: { link: 'Strecke', byPlan: 'Aus dem Plan', kept: 'Bisher', by: 'Durch' },
   noWay: 'kein Weg führt dorthin',
   missing: (names) => `nicht gezeichnet: ${list(names)}`,
+  all: (count) => `Alle ${count} zeigen`,
   fills: 'Wie voll',
   fill: (name, count, share) =>
     `${name}: ${links(count)}${share === null ? '' : `, ${Math.round(share * 100)} % von dem, was hineindarf`}`,

@@ -120,6 +120,7 @@ export const FLOOR_PAGE = {
   table: { link: 'Link', byPlan: 'By the plan', kept: 'Kept', by: 'Through' },
   noWay: 'no way leads there',
   missing: (names: readonly string[]) => `not drawn: ${list(names)}`,
+  all: (count: number) => `Show all ${count}`,
   fills: 'How full',
   fill: (name: string, count: number, share: number | null) =>
     `${name}: ${links(count)}${share === null ? '' : `, ${Math.round(share * 100)} % of what it may hold`}`,
