@@ -107,6 +107,7 @@ export class FloorMap {
   private readonly map = signal<LeafletMap | null>(null);
   private readonly drawn = layerGroup();
   private picture: ImageOverlay | null = null;
+  private size = '';
 
   constructor() {
     const gone = inject(DestroyRef);
@@ -166,11 +167,17 @@ export class FloorMap {
     if (map && this.armed()) this.put.emit({ at, reach: REACH_PX / 2 ** map.getZoom() });
   }
 
-  /** The picture; where it has another size than the one before, all of it. */
+  /** The picture; all of it where it has another size. What was sent meanwhile is the same at another address. */
   private show(): void {
     const map = this.map();
     const [url, bounds] = [this.url(), this.bounds()];
     if (!map) return;
+    const size = `${this.width()} ${this.height()}`;
+    if (this.picture && url !== '' && size === this.size) {
+      this.picture.setUrl(url);
+      return;
+    }
+    this.size = size;
     this.picture?.remove();
     this.picture = url === '' ? null : imageOverlay(url, bounds, { className: 'plan' }).addTo(map);
     map.fitBounds(bounds, { animate: false });

@@ -125,12 +125,21 @@ describe('FloorPage', () => {
     await give(fixture, picture, 'Quay level is added.');
     const file = await asked(http, ({ url }) => url.endsWith('/blobs'));
     expect(file.request.body.type).toBe('image/svg+xml');
+    const plan = () => host(fixture).querySelector<HTMLImageElement>('img.plan');
+    const before = plan();
+    expect(before?.src).toMatch(/^blob:/u);
+    button(fixture, '+').click();
+    const wide = before?.getBoundingClientRect().width;
     file.flush({ sha256: BLOB, type: 'image/svg+xml', bytes: 9 });
     const { request } = await asked(http, ({ url }) => url.endsWith('/drawings'));
     expect(request.body.deed).toEqual(
       jasmine.objectContaining({ kind: 'picture', name: 'Quay level', width: 800, height: 400 }),
     );
     expect(headline(fixture)).toBe('Quay level has no scale yet.');
+    // Once it is sent it comes from the server, and stays under the hand as it was.
+    await until('the sent picture', () => plan()?.src.includes('/api/blobs/') === true);
+    expect(plan()).toBe(before);
+    expect(plan()?.getBoundingClientRect().width).toBe(wide);
   });
 
   it('says why a file is no picture of a floor', async () => {
