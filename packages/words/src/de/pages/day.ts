@@ -29,7 +29,7 @@ export const DAY_PAGE: Same<typeof ENGLISH> = {
   unfit: (labels) => `Nicht dabei, weil ein Ende nicht passt: ${labels}.`,
   unknown: (count, walk) => `${links(count)} ohne Länge: für so einen Weg sind ${walk} gerechnet.`,
   walks: (speed) =>
-    `Wege sind so lang wie die Kabel zwischen den Orten, mit ${speed} in der Minute, Treppen und Türen eingerechnet.`,
+    `Wege sind so lang wie die Kabel zwischen den Orten, oder wie ein Grundriss sagt, mit ${speed} in der Minute, Treppen und Türen eingerechnet.`,
   remotes: (count) =>
     count === 1
       ? 'Die Gegenstelle des Prüfers am fernen Ende lassen, wenn es gemacht ist: dann braucht die Prüfung keinen Weg mehr.'

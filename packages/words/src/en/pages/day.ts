@@ -29,7 +29,7 @@ export const DAY_PAGE = {
   unknown: (count: number, walk: string) =>
     `${links(count)} without a length: ${walk} are reckoned for such a walk.`,
   walks: (speed: string) =>
-    `Walks are as long as the cables between the places, at ${speed} a minute with stairs and doors.`,
+    `Walks are as long as the cables between the places, or as a floor plan has it, at ${speed} a minute with stairs and doors.`,
   remotes: (count: number) =>
     count === 1
       ? 'Leave the tester’s remote at the far end when that is made: then the test takes no further walk.'
