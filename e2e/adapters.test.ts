@@ -119,6 +119,7 @@ test('the shell may be closed when every measurement has passed, also over a kil
   await mainButton(page).click();
   const done = page.locator('ns-test-view li.passed');
   const sentence = page.locator('ns-test-view .sentence');
+  await expect(sentence).toContainText('Beep near');
   await page.keyboard.press('f');
   await expect(sentence).toContainText('Repair, then measure again');
   await page.keyboard.press('u');

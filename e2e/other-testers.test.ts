@@ -98,6 +98,7 @@ test('a tester of one’s own is tried, kept, and put to a link', async ({ page,
   await expect(form.locator('li')).toContainText('Old box');
   await page.goto(await stage.linkUrl('AP05', 'verify'));
   await page.getByRole('radio', { name: 'Old box' }).click();
+  await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('p');
   await page.getByRole('button', { name: 'A: lit' }).click();
   await page.getByRole('button', { name: 'A: dim' }).click();

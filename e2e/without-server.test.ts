@@ -42,6 +42,7 @@ test('after one visit all pages work with the server killed, and every entry arr
   await page.keyboard.press('3');
   await expect(page).toHaveURL(/\/verify$/);
   await page.getByRole('radio', { name: 'Order and shorts' }).click();
+  await expect(headline(page)).toContainText('Test the link');
   await page.keyboard.press('p');
   await goOn(page);
   await expect(page.getByText('2 entries are kept on this device')).toBeVisible();
