@@ -27,7 +27,7 @@ const SHOTS = [
   { name: 'record', link: 'K03', path: 'record' },
   { name: 'map-wiring', adapter: 'Display-board console' },
   { name: 'cabinet', path: 'history?q=fault', theme: 'cabinet', act: drawn },
-  { name: 'tablet', path: 'day', size: [820, 1180], act: drawn },
+  { name: 'tablet', path: 'day', size: [820, 1180], act: beginAtEight },
   { name: 'phone', link: 'WM01', path: 'terminate', size: [390, 844] },
 ];
 
@@ -56,6 +56,12 @@ async function giveTrace(page) {
 async function lookAtFault(page) {
   await page.getByRole('button', { name: 'Show AP07 on the plan' }).click();
   await page.locator('ns-floor-map .spot.fault').waitFor();
+  await drawn(page);
+}
+
+async function beginAtEight(page) {
+  await page.getByLabel('Begins at').fill('8:00');
+  await page.keyboard.press('Tab');
   await drawn(page);
 }
 

@@ -54,7 +54,7 @@ export const EXAMPLES: Readonly<Record<string, readonly object[]>> = {
     {
       places: ['van'],
       walkMinutes: [[0]],
-      visits: [{ id: 'a', place: 'van', minutes: 5 }],
+      visits: [{ id: 'a', place: 'van', minutes: 5, open: [{ fromMinute: 0, toMinute: 9 }] }],
       startPlace: 'van',
     },
   ],

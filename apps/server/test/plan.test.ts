@@ -68,6 +68,32 @@ describe('Plan over HTTP', () => {
     expect([panel.place, panel.tools]).toEqual(['C1', ['punch']]);
   });
 
+  it('plans round times that places are open, and one tool for two', async () => {
+    const visit = (id: string, more: object) => ({ id, place: 'van', minutes: 20, ...more });
+    const { status, body } = await post('/api/plan/day', {
+      places: ['van'],
+      walkMinutes: [[0]],
+      visits: [
+        visit('mast', { open: [{ fromMinute: 30, toMinute: 60 }], tools: ['splicer'] }),
+        visit('quay', { tools: ['splicer'] }),
+        visit('late', { open: [{ fromMinute: 0, toMinute: 10 }] }),
+      ],
+      people: ['Ines', 'Tomasz'],
+      startPlace: 'van',
+      onlyOne: ['splicer'],
+    });
+    expect(status).toBe(200);
+    const stopOf = (id: string) =>
+      body.order.find(({ visit: of }: { visit: string }) => of === id) ?? {};
+    expect(stopOf('mast').startMinute).toBe(30);
+    expect(stopOf('mast').person).toBe(stopOf('quay').person);
+    expect([body.outside, body.totalMinutes, stopOf('quay').walkMinutes]).toEqual([
+      ['late'],
+      50,
+      0,
+    ]);
+  });
+
   it('says what keeps a day from being planned', async () => {
     const day = {
       places: ['van'],

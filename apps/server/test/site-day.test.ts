@@ -12,6 +12,7 @@ interface Stop {
   readonly startMinute: number;
   readonly minutes: number;
   readonly walkMinutes: number;
+  readonly waitMinutes: number;
   readonly deeds: readonly Deed[];
 }
 interface Row {
@@ -50,7 +51,7 @@ describe('A site’s day over HTTP', () => {
     expect(day.links).toBeGreaterThan(0);
     expect(day.later).toBeGreaterThan(0);
     stops.reduce((before, stop) => {
-      expect(stop.startMinute).toBeGreaterThanOrEqual(before + stop.walkMinutes - 1e-6);
+      expect(stop.startMinute).toBeCloseTo(before + stop.walkMinutes + stop.waitMinutes, 6);
       return stop.startMinute + stop.minutes;
     }, 0);
     const deeds = deedsOf(stops);
@@ -87,5 +88,79 @@ describe('A site’s day over HTTP', () => {
     const nothing = await plan({ hub: 'No such hub' });
     expect([nothing.stops, nothing.totalMinutes, nothing.later]).toEqual([[], 0, 0]);
     expect((await plan({ hours: 0.25 })).stops).toEqual(jasmine.any(Array));
+  });
+
+  it('keeps to the times of places, waits for them, and names what there is no room for', async () => {
+    const free = await plan({ hub: 'G2', hours: 24 });
+    const far = (free.stops as readonly Stop[]).find(({ deeds }) => deeds[0]?.what === 'far');
+    const place = far?.place ?? '';
+    const span = { fromMinute: 200, toMinute: 600 };
+    const day = await plan({ hub: 'G2', hours: 24, times: [{ place, spans: [span] }] });
+    const there = (day.stops as readonly Stop[]).filter((stop) => stop.place === place);
+    expect(there.length).toBeGreaterThan(0);
+    for (const { startMinute, minutes } of there) {
+      expect(startMinute).toBeGreaterThanOrEqual(200 - 1e-6);
+      expect(startMinute + minutes).toBeLessThanOrEqual(600 + 1e-6);
+    }
+    expect([day.shut, day.links]).toEqual([[], free.links]);
+    // Let in for half a minute: no end is made in that, all else is.
+    const tooShort = await plan({
+      hub: 'G2',
+      hours: 24,
+      times: [{ place, spans: [{ fromMinute: 0, toMinute: 0.5 }] }],
+    });
+    const labels = (far?.deeds ?? []).map(({ label }) => label);
+    const shut = tooShort.shut as readonly Row[];
+    expect(shut.map(({ label }) => label)).toEqual(jasmine.arrayContaining(labels));
+    expect(tooShort.links).toBe(free.links - shut.length);
+    const planned = new Set(deedsOf(tooShort.stops).map(({ label }) => label));
+    for (const { label } of shut) expect(planned.has(label)).withContext(label).toBeFalse();
+    // What opens after the day is over is shut today.
+    const after = await plan({
+      hub: 'G2',
+      hours: 2,
+      times: [{ spans: [{ fromMinute: 121, toMinute: 600 }] }],
+    });
+    expect(after.stops).toEqual([]);
+    expect(after.shut.length).toBeGreaterThan(0);
+  });
+
+  it('makes ends outdoors while it is dry', async () => {
+    const times = [{ outdoors: true, spans: [{ fromMinute: 0, toMinute: 150 }] }];
+    const day = await plan({ hours: 8, times });
+    const wet = (day.stops as readonly (Stop & { readonly outdoors: boolean })[]).filter(
+      ({ outdoors }) => outdoors,
+    );
+    expect(wet.length).toBeGreaterThan(0);
+    for (const { startMinute, minutes } of wet)
+      expect(startMinute + minutes).toBeLessThanOrEqual(150 + 1e-6);
+  });
+
+  it('moves the remotes where there are few, and gives what takes the one tester to one', async () => {
+    const one = { hub: 'G2', hours: 24 };
+    const [many, few] = [await plan(one), await plan({ ...one, remotes: 2 })];
+    const counted = (day: { readonly stops: readonly Stop[] }, what: string) =>
+      deedsOf(day.stops).filter((deed) => deed.what === what).length;
+    expect(counted(many, 'fetch')).toBe(0);
+    expect(counted(few, 'fetch')).toBeGreaterThan(0);
+    expect(counted(few, 'test')).toBe(counted(many, 'test'));
+    expect(few.totalMinutes).toBeGreaterThan(many.totalMinutes);
+    const two = await plan({ ...one, people: 2, onlyOne: ['tester'] });
+    const testers = deedsOf(two.stops).filter(({ what }) => what === 'test');
+    expect(new Set(testers.map(({ stop }) => stop.person)).size).toBe(1);
+  });
+
+  it('refuses times that are none, and names a place that the site has not', async () => {
+    const refused = async (time: object) => {
+      const { status, body } = await server.call('POST', `${path}/plan/day`, { times: [time] });
+      expect(status).toBe(422);
+      return body.errors[0];
+    };
+    const span = { fromMinute: 10, toMinute: 20 };
+    const elsewhere = await plan({ times: [{ place: 'Łódź', spans: [span] }] });
+    expect([elsewhere.unknownPlaces, elsewhere.shut]).toEqual([['Łódź'], []]);
+    const backwards = { fromMinute: 20, toMinute: 10 };
+    expect((await refused({ spans: [backwards] })).path).toBe('times.0.spans.0.toMinute');
+    expect((await refused({ spans: [] })).path).toBe('times.0.spans');
   });
 });

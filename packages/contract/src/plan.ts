@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { endpoints } from './endpoint';
 import { author, cableId, filled, id, numberText } from './primitives';
 import type { Shared } from './shared';
+import { span } from './span';
 import { metres, uncertain } from './uncertain';
 
 const name = filled(80);
@@ -116,6 +117,9 @@ const dayRequest = z
         tools: z.array(name).max(50).default([]),
         after: z.array(name).max(200).default([]),
         people: crew.default(1).meta({ description: 'How many it takes, at the same time.' }),
+        open: z.array(span).min(1).max(20).optional().meta({
+          description: 'It is done whole within one of these; at any time if it is not said.',
+        }),
       }),
       200,
     ),
@@ -124,6 +128,9 @@ const dayRequest = z
       .default(1)
       .meta({ description: 'How many there are, or their names.' }),
     startPlace: name,
+    onlyOne: z.array(name).max(50).default([]).meta({
+      description: 'Tools of which there is one: all that takes it is done by the same person.',
+    }),
   })
   .meta({ id: 'DayRequest' });
 const dayAnswer = z
@@ -134,12 +141,17 @@ const dayAnswer = z
         visit: z.string(),
         place: z.string(),
         startMinute: z.number(),
+        walkMinutes: z.number().meta({ description: 'To there, from the stop before.' }),
         tools: z.array(z.string()),
       }),
     ),
     totalMinutes: z.number(),
     boundMinutes: z.number().meta({ description: 'No order is done earlier.' }),
     listedMinutes: z.number().meta({ description: 'The same, gone through as it was listed.' }),
+    outside: z.array(z.string()).meta({
+      description:
+        'Visits for which there is no room in their times: they stand in the order, at a time that is not theirs.',
+    }),
   })
   .meta({ id: 'DayPlan' });
 

@@ -26,12 +26,20 @@ export function planDay({ body: { people, visits, ...task } }: Asked<Endpoints['
   const crew = (names?.length ?? people) === 2 ? 2 : 1;
   const planned = dayPlan({ ...task, visits, people: crew });
   if (!planned.ok) throw invalid([WHY_NO_DAY[planned.reason.kind](planned.reason)]);
-  const { order, ...plan } = planned.plan;
+  const { order, outside, ...plan } = planned.plan;
   return {
     ...plan,
-    order: order.map(({ person, visit, startMinute }) => {
+    outside: [...outside],
+    order: order.map(({ person, visit, startMinute, walkMinutes }) => {
       const { place = '', tools = [] } = visits.find(({ id }) => id === visit) ?? {};
-      return { person: names?.[person - 1] ?? person, visit, place, startMinute, tools };
+      return {
+        person: names?.[person - 1] ?? person,
+        visit,
+        place,
+        startMinute,
+        walkMinutes,
+        tools,
+      };
     }),
   };
 }

@@ -3,12 +3,15 @@ import type { SiteDayAnswer, siteDayEndpoints } from '@near-spoke/contract/site-
 import { ENDS, hubsOf, type End, type Job } from '@near-spoke/core/link';
 import { dayPlan, type DayPlan } from '@near-spoke/core/plan/day';
 import {
+  openAt,
   placeOf,
   siteDay,
+  walksAlong,
   type LinkLeft,
+  type PlaceTimes,
   type SiteDay,
   type SiteDayOptions,
-  type Between,
+  type Walks,
 } from '@near-spoke/core/plan/site-day';
 import { buildingOf, drawingsOf, walksOn } from '@near-spoke/core/plan/drawing';
 import { linkStanding, taskOf, type LinkStanding } from '@near-spoke/core/record';
@@ -27,8 +30,13 @@ type Day = Asked<(typeof siteDayEndpoints)['day']>;
 
 /** So often fewer links are tried until the day is long enough. */
 const TRIES = 12;
+/** So often the day is planned anew without what there is no room for. */
+const ROUNDS = 5;
 /** What an order costs to find grows with its visits: a day of more is planned hub by hub. */
 const MOST_LINKS = 150;
+
+/** Less is rounding. Minutes. */
+const NO_WAIT = 1e-6;
 
 const OUTDOORS = new Set(['outdoor', 'burial']);
 
@@ -75,8 +83,13 @@ export async function planSiteDay({ id, body }: Day, db: Database): Promise<Site
   }));
   const building = buildingOf(drawingsOf(await listFacts(db, 'drawing', site.id)));
   const near = todo.slice(0, MOST_LINKS).flatMap(({ left }) => [left.near.place, left.far.place]);
+  const known = new Set(ways.flatMap((way) => [way.near.place, way.far.place]));
   const walks = walksOn(building, new Set(near));
-  const { day, plan, chosen } = fitting(todo, [...ways, ...walks], body);
+  const { day, plan, chosen, shut } = roomFor(
+    todo,
+    { ...body, times: timesOf(body, hubs) },
+    walksAlong([...ways, ...walks], body),
+  );
   return {
     stops: stopsOf(day, plan, chosen),
     carry: carried(chosen, job, body.language, site.units),
@@ -84,11 +97,15 @@ export async function planSiteDay({ id, body }: Day, db: Database): Promise<Site
     boundMinutes: plan.boundMinutes,
     listedMinutes: plan.listedMinutes,
     links: chosen.length,
-    later: todo.length - chosen.length,
+    later: todo.length - chosen.length - shut.length,
     faults: named('fail'),
+    shut: shut.map(({ link }) => ({ link: link.id, label: link.label })),
     unfit: named('does-not-fit'),
     unknownLengths: chosen.filter(({ left }) => left.lengthM === null).length,
-    places: [...day.places],
+    places: [...new Set(todo.flatMap(({ left }) => [left.near.place, left.far.place]))],
+    unknownPlaces: body.times
+      .map(({ place }) => place)
+      .filter((place): place is string => place !== null && !known.has(placeOf(place, hubs))),
     hubs: [...hubs],
   };
 }
@@ -101,10 +118,19 @@ function leftOf(
 ): LinkLeft {
   const end = (which: End) => {
     const { plan, doneSteps } = ends[which];
-    const seconds = plan.steps
-      .filter(({ id }) => !doneSteps.has(id))
-      .reduce((sum, step) => sum + (pace?.get(step.id)?.seconds ?? step.seconds), 0);
-    return { place: placeOf(link[which].place, hubs), minutes: seconds / 60 };
+    const steps = plan.steps.filter(({ id }) => !doneSteps.has(id));
+    const seconds = steps.reduce(
+      (sum, step) => sum + (pace?.get(step.id)?.seconds ?? step.seconds),
+      0,
+    );
+    const place = placeOf(link[which].place, hubs);
+    return {
+      place,
+      minutes: seconds / 60,
+      tools: [...new Set(steps.flatMap(({ tools }) => tools))],
+      // Hubs are indoors; what is not is at the other end.
+      outdoors: which === 'far' && OUTDOORS.has(link.environment) && !hubs.has(place),
+    };
   };
   return {
     id: link.id,
@@ -115,6 +141,50 @@ function leftOf(
   };
 }
 
+type Limits = SiteDayOptions & { readonly hours: number };
+
+/** The times of places, within the hours that there are. */
+const timesOf = ({ times, hours }: Day['body'], hubs: ReadonlySet<string>): PlaceTimes[] =>
+  times.map(({ place, outdoors, spans }) => ({
+    place: place === null ? null : placeOf(place, hubs),
+    outdoors,
+    spans: spans
+      .map(({ fromMinute, toMinute }) => ({
+        fromMinute,
+        toMinute: Math.min(toMinute, hours * 60),
+      }))
+      .filter(({ fromMinute, toMinute }) => toMinute > fromMinute),
+  }));
+
+/** The day of those links that there is room for in the times of their places. */
+function roomFor(
+  todo: readonly Candidate[],
+  limits: Limits,
+  walks: Walks,
+): Fitted & { readonly shut: readonly Candidate[] } {
+  const shut: Candidate[] = [];
+  let left = todo;
+  for (let round = 0; ; round += 1) {
+    const fitted = fitting(left, limits, walks);
+    const outside = new Set(fitted.plan.outside);
+    const late = fitted.day.visits.filter(({ id }) => outside.has(id));
+    if (late.length === 0) return { ...fitted, shut };
+    const without = new Set(late.flatMap(({ deeds }) => deeds.map(({ link }) => link)));
+    const full = new Set(late.map(({ place }) => place));
+    // Of what did not come into it, nothing is tried where it is full.
+    const isBound = ({ left: { near, far } }: Candidate) =>
+      [near, far].some(
+        ({ place, outdoors }) =>
+          (full.has(place) || round >= ROUNDS) && openAt(limits.times, place, outdoors),
+      );
+    shut.push(...fitted.chosen.filter(({ link }) => without.has(link.id)));
+    const inDay = new Set(fitted.chosen);
+    left = left.filter((one) =>
+      inDay.has(one) && round < ROUNDS ? !without.has(one.link.id) : !isBound(one),
+    );
+  }
+}
+
 interface Fitted {
   readonly day: SiteDay;
   readonly plan: DayPlan;
@@ -122,21 +192,20 @@ interface Fitted {
 }
 
 /** As many of the links, in their order, as are done within the hours. */
-function fitting(todo: readonly Candidate[], ways: readonly Between[], body: Day['body']): Fitted {
-  const most = body.hours * 60;
-  const options: SiteDayOptions = body;
+function fitting(todo: readonly Candidate[], limits: Limits, walks: Walks): Fitted {
+  const most = limits.hours * 60;
   const planned = (count: number): Fitted => {
     const chosen = todo.slice(0, count);
     const day = siteDay(
       chosen.map(({ left }) => left),
-      options,
-      ways,
+      limits,
+      walks,
     );
     const found = dayPlan(day);
     if (!found.ok) throw new Error(`A site’s day that is none: ${found.reason.kind}`);
     return { day, plan: found.plan, chosen };
   };
-  let count = Math.min(MOST_LINKS, withoutWalks(todo, most * body.people, body.testMinutes));
+  let count = Math.min(MOST_LINKS, withoutWalks(todo, most * limits.people, limits.testMinutes));
   let best = planned(0);
   for (let turn = 0; turn < TRIES && count > best.chosen.length; turn += 1) {
     const next = planned(count);
@@ -167,28 +236,26 @@ function stopsOf(
   { order }: DayPlan,
   chosen: readonly Candidate[],
 ): SiteDayAnswer['stops'] {
-  const links = new Map(chosen.map(({ link }) => [link.id, link]));
-  const at = new Map<number, string>();
+  const links = new Map(chosen.map((one) => [one.link.id, one]));
+  const free = new Map<number, number>();
   const stops: SiteDayAnswer['stops'][number][] = [];
-  for (const { person, visit, startMinute } of [...order].sort(
+  for (const { person, visit, startMinute, walkMinutes } of [...order].sort(
     (a, b) => a.person - b.person || a.startMinute - b.startMinute,
   )) {
     const found = day.visits.find(({ id }) => id === visit);
     if (!found) continue;
     const { place, minutes } = found;
-    const before = at.get(person) ?? day.startPlace;
-    at.set(person, place);
+    const waitMinutes = startMinute - walkMinutes - (free.get(person) ?? 0);
+    free.set(person, startMinute + minutes);
     const deeds = found.deeds.map((deed) => ({
       ...deed,
-      label: links.get(deed.link)?.label ?? '',
+      label: links.get(deed.link)?.link.label ?? '',
     }));
-    // Hubs are indoors; what is not is at the other end.
-    const outdoors = found.deeds.some(({ link, what }) => {
-      const runs = links.get(link)?.environment;
-      return what === 'far' && runs !== undefined && OUTDOORS.has(runs);
-    });
+    const outdoors = found.deeds.some(
+      ({ link, what }) => what === 'far' && links.get(link)?.left.far.outdoors,
+    );
     const last = stops.at(-1);
-    if (last?.person === person && last.place === place)
+    if (last?.person === person && last.place === place && waitMinutes < NO_WAIT)
       stops[stops.length - 1] = {
         ...last,
         minutes: startMinute + minutes - last.startMinute,
@@ -201,16 +268,14 @@ function stopsOf(
         place,
         startMinute,
         minutes,
-        walkMinutes: walkOf(day, before, place),
+        walkMinutes,
+        waitMinutes: Math.max(0, waitMinutes),
         deeds,
         outdoors,
       });
   }
   return stops;
 }
-
-const walkOf = ({ places, walkMinutes }: SiteDay, from: string, to: string): number =>
-  walkMinutes[places.indexOf(from)]?.[places.indexOf(to)] ?? 0;
 
 function carried(
   chosen: readonly Candidate[],

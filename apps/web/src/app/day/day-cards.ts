@@ -1,5 +1,6 @@
 import type { SiteDayAnswer } from '@near-spoke/contract/site-day';
 import type { Pages } from '@near-spoke/words';
+import { clock } from './clock';
 
 type Stop = SiteDayAnswer['stops'][number];
 
@@ -12,18 +13,33 @@ export interface DayCards {
     readonly at: string;
     readonly takes: string;
     readonly outdoors: boolean;
-    readonly tasks: readonly { readonly name: string; readonly links: Stop['deeds'] }[];
+    readonly tasks: readonly {
+      readonly name: string;
+      /** Of the link, where it is done. */
+      readonly page: string;
+      readonly links: Stop['deeds'];
+    }[];
   }[];
 }
 
-/** Minutes since it began as a clock shows them: "1:05". */
-const clock = (minutes: number): string => {
-  const whole = Math.round(minutes);
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
-};
+/** What is done at a stop, in the order in which it is said, and the page of the link that it is done on. */
+const TASKS = [
+  { name: 'fetch', whats: ['fetch'], page: 'verify' },
+  { name: 'put', whats: ['put'], page: 'verify' },
+  { name: 'ends', whats: ['near', 'far'], page: 'terminate' },
+  { name: 'tests', whats: ['test'], page: 'verify' },
+] as const satisfies readonly {
+  readonly name: keyof Pages['day'];
+  readonly whats: readonly Stop['deeds'][number]['what'][];
+  readonly page: string;
+}[];
 
-/** A day as it is shown: of each person in turn, each stop with what is made there and what is tested. */
-export function dayCards({ stops }: SiteDayAnswer, words: Pages['day']): DayCards[] {
+/**
+ * A day as it is shown: of each person in turn, each stop with what is made there and what is tested.
+ *
+ * @param begin minutes since midnight
+ */
+export function dayCards({ stops }: SiteDayAnswer, begin: number, words: Pages['day']): DayCards[] {
   const people = [...new Set(stops.map(({ person }) => person))];
   return people.map((person) => ({
     person: people.length > 1 ? words.person(person) : '',
@@ -32,13 +48,14 @@ export function dayCards({ stops }: SiteDayAnswer, words: Pages['day']): DayCard
       .map((stop, index) => ({
         id: `${person} ${index} ${stop.place}`,
         place: stop.place,
-        at: words.at(clock(stop.startMinute), stop.walkMinutes),
+        at: words.at(clock(begin + stop.startMinute), stop.walkMinutes, stop.waitMinutes),
         takes: words.minutes(stop.minutes),
         outdoors: stop.outdoors,
-        tasks: [
-          { name: words.ends, links: stop.deeds.filter(({ what }) => what !== 'test') },
-          { name: words.tests, links: stop.deeds.filter(({ what }) => what === 'test') },
-        ].filter(({ links }) => links.length > 0),
+        tasks: TASKS.map(({ name, whats, page }) => ({
+          name: words[name],
+          page,
+          links: stop.deeds.filter(({ what }) => whats.some((one) => one === what)),
+        })).filter(({ links }) => links.length > 0),
       })),
   }));
 }

@@ -1,13 +1,13 @@
 import { TestBed } from '@angular/core/testing';
 import type { SiteDayAnswer } from '@near-spoke/contract/site-day';
 import { SITE_ID, testLink } from '../testing/links';
-import { button, goOn, headline, shown, text } from '../testing/page';
+import { boxes, button, goOn, headline, host, shown, text, type } from '../testing/page';
 import { openSite } from '../testing/store';
 import { asked } from '../testing/until';
 import { DayPage } from './day-page';
 
 const LINK = testLink('K1');
-const deed = (what: 'near' | 'far' | 'test', minutes: number) => ({
+const deed = (what: 'near' | 'far' | 'test' | 'put', minutes: number) => ({
   link: LINK.id,
   label: 'K1',
   what,
@@ -21,6 +21,7 @@ const DAY: SiteDayAnswer = {
       startMinute: 1,
       minutes: 9,
       walkMinutes: 1,
+      waitMinutes: 0,
       deeds: [deed('far', 9)],
       outdoors: true,
     },
@@ -28,9 +29,10 @@ const DAY: SiteDayAnswer = {
       person: 1,
       place: 'C1',
       startMinute: 71,
-      minutes: 8,
-      walkMinutes: 61,
-      deeds: [deed('near', 6), deed('test', 2)],
+      minutes: 8.5,
+      walkMinutes: 31,
+      waitMinutes: 30,
+      deeds: [deed('put', 0.5), deed('near', 6), deed('test', 2)],
       outdoors: false,
     },
   ],
@@ -42,6 +44,8 @@ const DAY: SiteDayAnswer = {
   later: 2,
   faults: [{ link: LINK.id, label: 'K4' }],
   unfit: [],
+  shut: [{ link: LINK.id, label: 'K5' }],
+  unknownPlaces: ['Shed'],
   unknownLengths: 1,
   places: ['Kiosk 1', 'C1'],
   hubs: ['C1', 'G2'],
@@ -57,8 +61,12 @@ const NOTHING: SiteDayAnswer = {
 };
 
 describe('DayPage', () => {
-  async function open() {
+  /** @param more what this device has kept of the page */
+  async function open(more: Readonly<Record<string, unknown>> = {}) {
     const { http } = await openSite([LINK]);
+    const stored = { [`day.${SITE_ID}`]: { begin: '8:00' }, ...more };
+    for (const [name, value] of Object.entries(stored))
+      localStorage.setItem(`near-spoke.${name}`, JSON.stringify(value));
     const fixture = TestBed.createComponent(DayPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
     fixture.detectChanges();
@@ -81,9 +89,12 @@ describe('DayPage', () => {
     const told = text(fixture).replace(/\s+/g, ' ');
     expect(told).toContain('20 min less than in the order of the list.');
     expect(told).toContain('No order takes less than 1 h 10 min.');
-    expect(told).toContain('0:01, after a walk of 1 min');
-    expect(told).toContain('1:11, after a walk of 1 h 1 min');
-    expect(told).toMatch(/Make\s*K1\s*Test\s*K1/);
+    expect(told).toContain('8:01, after a walk of 1 min');
+    expect(told).toContain('9:11, after a walk of 31 min and a wait of 30 min');
+    expect(told).toMatch(/Put a remote for\s*K1\s*Make\s*K1\s*Test\s*K1/);
+    expect(told).toContain('no room for it in the times of its place: K5.');
+    expect(told).toContain('No end is at Shed: its times count for nothing.');
+    expect(told).toContain('To fetch the last remotes is not in it.');
     expect(told).toContain('A cable here runs outdoors: its end must be made dry.');
     expect(told).toMatch(/2 8P8C plug/);
     expect(told).toContain('2 links more are for another day.');
@@ -108,5 +119,54 @@ describe('DayPage', () => {
     (await request()).flush(null, { status: 503, statusText: 'Away' });
     await shown(fixture);
     expect(text(fixture)).toContain('The server does not answer.');
+  });
+
+  it('asks by the clock: times of a place from when the day begins on, kept on this device', async () => {
+    const row = { bar: 'in', place: 'Kiosk 1', from: '9:30', to: '12' };
+    const dry = { bar: 'dry', place: null, from: '', to: '4 pm' };
+    const { fixture, answer } = await open({ [`day.times.${SITE_ID}`]: [row, dry] });
+    expect((await answer(DAY))['times']).toEqual([
+      { place: 'Kiosk 1', outdoors: false, spans: [{ fromMinute: 90, toMinute: 240 }] },
+      { place: null, outdoors: true, spans: [{ fromMinute: 0, toMinute: 480 }] },
+    ]);
+    const box = [...host(fixture).querySelectorAll<HTMLInputElement>('ns-day-times input')];
+    await type(fixture, box[0], 'noon');
+    expect(text(fixture)).toContain('A time of day, such as 8:30.');
+    expect(headline(fixture)).toBe('This can’t be worked out now.');
+    await type(fixture, box[0], '10');
+    const again = await answer(DAY);
+    expect(again['times']).toContain(
+      jasmine.objectContaining({ spans: [{ fromMinute: 120, toMinute: 240 }] }),
+    );
+    expect(localStorage.getItem(`near-spoke.day.times.${SITE_ID}`)).toContain('"from":"10"');
+    await type(fixture, box[2], '7:15');
+    expect((await answer(DAY))['times']).toContain({
+      place: null,
+      outdoors: true,
+      spans: [{ fromMinute: 0, toMinute: 480 }],
+    });
+    expect(localStorage.getItem(`near-spoke.day.times.${SITE_ID}`)).toContain('"from":"7:15"');
+    button(fixture, 'Take out').click();
+    expect((await answer(DAY))['times']).toEqual([jasmine.objectContaining({ outdoors: true })]);
+  });
+
+  it('waits for no answer where a kept time is none', async () => {
+    const row = { bar: 'off', place: null, from: 'x', to: '' };
+    const { fixture } = await open({ [`day.times.${SITE_ID}`]: [row] });
+    await shown(fixture);
+    expect(headline(fixture)).toBe('This can’t be worked out now.');
+    expect(text(fixture)).toContain('proven dead by whoever may do that here');
+  });
+
+  it('asks with the remotes there are, and, for two, with the tools of which there is one', async () => {
+    const { fixture, answer } = await open({ [`day.only-one.${SITE_ID}`]: ['tester'] });
+    expect(await answer(DAY)).toEqual(jasmine.objectContaining({ remotes: null, onlyOne: [] }));
+    await type(fixture, boxes(fixture)[4], '8');
+    expect((await answer(DAY))['remotes']).toBe(8);
+    button(fixture, 'Two').click();
+    expect((await answer(DAY))['onlyOne']).toEqual(['tester']);
+    await shown(fixture);
+    button(fixture, 'crimper').click();
+    expect((await answer(DAY))['onlyOne']).toEqual(['tester', 'crimper']);
   });
 });

@@ -38,5 +38,6 @@ export class Asking<T> {
   /** Nobody waits for what was asked any more. */
   drop(): void {
     this.asked?.unsubscribe();
+    this.busy.set(false);
   }
 }

@@ -1,5 +1,6 @@
 import { evenDraws } from '../../units';
 import { actOut, isInOrder, type Way } from './act-out';
+import { givenTo } from './given-to';
 import type { Errands } from './errands';
 
 /** What is tried in all; the more visits, the more, and each takes longer. */
@@ -11,6 +12,8 @@ const STARTS = 4;
 const WARM = 0.15;
 const COLD = 0.0002;
 const SEED = 2026;
+/** A visit out of its times is worse than any way round. */
+const OUTSIDE_MINUTES = 1000;
 
 /**
  * A way that is done early: visits moved, exchanged and turned about, and given to the other, at first also where
@@ -25,35 +28,40 @@ export function bestWay(errands: Errands, first: Way): Way {
   const below = (most: number): number => Math.floor(draw() * most);
   const tries = Math.ceil(Math.min(MOST_TRIES, TRIES_A_VISIT * count) / STARTS);
   let best = first;
-  let bestMinutes = actOut(errands, first).totalMinutes;
+  let bestMinutes = worth(errands, first);
   for (let start = 0; start < STARTS; start += 1) {
     let now = best;
     let nowMinutes = bestMinutes;
     for (let turn = 0; turn < tries; turn += 1) {
       const heat = bestMinutes * WARM * (COLD / WARM) ** (turn / tries);
-      const next = moved(now, errands.crew, below);
+      const next = moved(now, errands, below);
       if (!isInOrder(errands, next.order)) continue;
-      const { totalMinutes } = actOut(errands, next);
-      const isTaken =
-        totalMinutes <= nowMinutes || draw() < Math.exp((nowMinutes - totalMinutes) / heat);
+      const minutes = worth(errands, next);
+      const isTaken = minutes <= nowMinutes || draw() < Math.exp((nowMinutes - minutes) / heat);
       if (!isTaken) continue;
       now = next;
-      nowMinutes = totalMinutes;
-      if (totalMinutes < bestMinutes - 1e-9) {
+      nowMinutes = minutes;
+      if (minutes < bestMinutes - 1e-9) {
         best = next;
-        bestMinutes = totalMinutes;
+        bestMinutes = minutes;
       }
     }
   }
   return best;
 }
 
-function moved({ order, who }: Way, crew: number, below: (most: number) => number): Way {
+function worth(errands: Errands, way: Way): number {
+  const { totalMinutes, outside } = actOut(errands, way);
+  return totalMinutes + OUTSIDE_MINUTES * outside.length;
+}
+
+function moved({ order, who }: Way, errands: Errands, below: (most: number) => number): Way {
+  const { crew } = errands;
   const count = order.length;
   const [a, b] = [below(count), below(count)];
   const [from, to] = [Math.min(a, b), Math.max(a, b)];
   const given = (visit: number): readonly number[] =>
-    crew > 1 ? who.with(visit, 1 - (who[visit] ?? 0)) : who;
+    crew > 1 ? givenTo(errands, who, visit, 1 - (who[visit] ?? 0)) : who;
   switch (below(crew > 1 ? 5 : 3)) {
     case 0: {
       const visit = order[a] ?? 0;

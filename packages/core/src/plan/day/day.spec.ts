@@ -32,14 +32,38 @@ const planOf = (task: DayTask): DayPlan => {
   return planned.plan;
 };
 
+/** The same with times that some can be done in, and, for two, tools of which there is one. */
+function boundDay(seed: number, stops: number, people: 1 | 2): DayTask {
+  const random = seeded(1000 + seed);
+  const task = day(seed, stops, people, { waits: seed % 3 === 0 });
+  const spanFrom = (fromMinute: number) => ({
+    fromMinute,
+    toMinute: fromMinute + 30 + random.below(60),
+  });
+  return {
+    ...task,
+    onlyOne: ['toner', 'splicer'],
+    visits: task.visits.map((visit) => ({
+      ...visit,
+      tools: [['toner', 'splicer', 'pliers'][random.below(3)] ?? '', 'knife'],
+      open:
+        random.below(3) === 0
+          ? [spanFrom(random.below(40)), spanFrom(100 + random.below(60)), spanFrom(250)]
+          : undefined,
+    })),
+  };
+}
+
 /** Every order by everybody, with nothing of what the plan is made with: minutes until all is done. */
-function exhaustive({ places, walkMinutes, visits, people, startPlace }: DayTask): number {
+function exhaustive(task: DayTask): number {
+  const { places, walkMinutes, visits, people, startPlace, onlyOne = [] } = task;
   let best = Infinity;
   const way = (from: string, to: string) =>
     walkMinutes[places.indexOf(from)]?.[places.indexOf(to)] ?? 0;
   const tryFrom = (
     crew: readonly { readonly at: string; readonly free: number }[],
     ends: ReadonlyMap<string, number>,
+    holders: ReadonlyMap<string, number>,
   ): void => {
     const until = Math.max(0, ...ends.values());
     if (until >= best) return;
@@ -47,15 +71,26 @@ function exhaustive({ places, walkMinutes, visits, people, startPlace }: DayTask
       best = until;
       return;
     }
-    for (const { id, place, minutes, after, people: takes } of visits) {
+    for (const { id, place, minutes, after, people: takes, tools = [], open } of visits) {
       if (ends.has(id) || !after.every((one) => ends.has(one))) continue;
       const ready = Math.max(0, ...after.map((one) => ends.get(one) ?? 0));
       for (const who of takes === 2 ? [[0, 1]] : crew.map((_, person) => [person])) {
         const arrive = who.map((one) => (crew[one]?.free ?? 0) + way(crew[one]?.at ?? '', place));
-        const end = Math.max(ready, ...arrive) + minutes;
+        const there = Math.max(ready, ...arrive);
+        const begins = open
+          ? open
+              .filter((span) => Math.max(there, span.fromMinute) + minutes <= span.toMinute)
+              .map((span) => Math.max(there, span.fromMinute))
+          : [there];
+        if (begins.length === 0) continue;
+        const end = Math.min(...begins) + minutes;
+        const taken = takes === 2 ? [] : tools.filter((tool) => onlyOne.includes(tool));
+        const [one = 0] = who;
+        if (people === 2 && taken.some((tool) => (holders.get(tool) ?? one) !== one)) continue;
         tryFrom(
           crew.map((one, person) => (who.includes(person) ? { at: place, free: end } : one)),
           new Map([...ends, [id, end]]),
+          new Map([...holders, ...taken.map((tool) => [tool, one] as const)]),
         );
       }
     }
@@ -63,17 +98,23 @@ function exhaustive({ places, walkMinutes, visits, people, startPlace }: DayTask
   tryFrom(
     Array.from({ length: people }, () => ({ at: startPlace, free: 0 })),
     new Map(),
+    new Map(),
   );
   return best;
 }
 
 /** What any day keeps to: nobody at two places at once, ways walked, everything once and after what it waits for. */
-function expectSound(task: DayTask, { order, totalMinutes }: DayPlan): void {
+function expectSound(task: DayTask, { order, totalMinutes, outside }: DayPlan): void {
   const visitOf = (id: string) => task.visits.find((visit) => visit.id === id);
-  for (const { id, people, after } of task.visits) {
+  for (const { id, people, after, minutes, open } of task.visits) {
     const stops = order.filter(({ visit }) => visit === id);
     expect(stops.length).withContext(id).toBe(people);
     expect(new Set(stops.map(({ startMinute }) => startMinute)).size).toBe(1);
+    const start = stops[0]?.startMinute ?? NaN;
+    const isOpen = (open ?? [{ fromMinute: 0, toMinute: Infinity }]).some(
+      ({ fromMinute, toMinute }) => start >= fromMinute && start + minutes <= toMinute + 1e-9,
+    );
+    expect(isOpen).withContext(id).toBe(!outside.includes(id));
     for (const before of after) {
       const end =
         (order.find(({ visit }) => visit === before)?.startMinute ?? NaN) +
@@ -81,12 +122,23 @@ function expectSound(task: DayTask, { order, totalMinutes }: DayPlan): void {
       expect(stops[0]?.startMinute).toBeGreaterThanOrEqual(end - 1e-9);
     }
   }
+  for (const tool of task.onlyOne ?? []) {
+    const takers = order.filter(({ visit }) => {
+      const { tools = [], people = 1 } = visitOf(visit) ?? {};
+      return people === 1 && tools.includes(tool);
+    });
+    expect(new Set(takers.map(({ person }) => person)).size)
+      .withContext(tool)
+      .toBeLessThan(2);
+  }
   for (let person = 1; person <= task.people; person += 1) {
     let [at, free] = [task.startPlace, 0];
-    for (const { visit, startMinute } of order.filter((stop) => stop.person === person)) {
+    for (const stop of order.filter((one) => one.person === person)) {
+      const { visit, startMinute, walkMinutes } = stop;
       const { place = '', minutes = 0 } = visitOf(visit) ?? {};
       const way = task.walkMinutes[task.places.indexOf(at)]?.[task.places.indexOf(place)] ?? NaN;
-      expect(startMinute).toBeGreaterThanOrEqual(free + way - 1e-9);
+      expect(walkMinutes).toBeLessThanOrEqual(way + 1e-9);
+      expect(startMinute).toBeGreaterThanOrEqual(free + walkMinutes - 1e-9);
       [at, free] = [place, startMinute + minutes];
       expect(free).toBeLessThanOrEqual(totalMinutes + 1e-9);
     }
@@ -109,6 +161,49 @@ describe('A day’s plan', () => {
           .toBeLessThanOrEqual(best + 1e-6);
       }
     }, 60_000);
+
+  for (const people of [1, 2] as const)
+    it(`keeps to times, and to tools of which there is one, as well as any order of ${people}`, () => {
+      let kept = 0;
+      for (let seed = 1; seed <= 20; seed += 1) {
+        const task = boundDay(seed, 4 + (seed % 3), people);
+        const plan = planOf(task);
+        expectSound(task, plan);
+        const best = exhaustive(task);
+        expect(plan.outside.length > 0)
+          .withContext(`${seed}`)
+          .toBe(best === Infinity);
+        if (best === Infinity) continue;
+        kept += 1;
+        expect(plan.totalMinutes)
+          .withContext(`${seed}`)
+          .toBeLessThanOrEqual(1.05 * best + 1e-9);
+        expect(plan.boundMinutes)
+          .withContext(`${seed}`)
+          .toBeLessThanOrEqual(best + 1e-6);
+      }
+      expect(kept).toBeGreaterThan(10);
+    }, 60_000);
+
+  it('names what there is no room for in its times, and takes times that meet as one', () => {
+    const open = [
+      { fromMinute: 20, toMinute: 30 },
+      { fromMinute: 5, toMinute: 20 },
+    ];
+    const visit = { id: 'mast', place: 'van', minutes: 25, after: [], people: 1 as const };
+    const task: DayTask = {
+      places: ['van'],
+      walkMinutes: [[0]],
+      visits: [{ ...visit, open }],
+      people: 1,
+      startPlace: 'van',
+    };
+    expect(planOf(task)).toEqual(
+      jasmine.objectContaining({ totalMinutes: 30, boundMinutes: 30, outside: [] }),
+    );
+    const long = planOf({ ...task, visits: [{ ...visit, minutes: 26, open }] });
+    expect(long.outside).toEqual(['mast']);
+  });
 
   it('tells how far from the least that could be it is, for 60 stops, and beats the list', () => {
     for (const people of [1, 2] as const) {
@@ -133,7 +228,7 @@ describe('A day’s plan', () => {
       people: 1,
       startPlace: 'van',
     });
-    expect(plan.order).toEqual([{ person: 1, visit: 'loft', startMinute: 5 }]);
+    expect(plan.order).toEqual([{ person: 1, visit: 'loft', startMinute: 5, walkMinutes: 5 }]);
     expect(plan.totalMinutes).toBe(15);
   });
 
@@ -171,6 +266,7 @@ describe('A day’s plan', () => {
       totalMinutes: 0,
       boundMinutes: 0,
       listedMinutes: 0,
+      outside: [],
     });
   });
 });

@@ -1,4 +1,4 @@
-import type { DayTask, NoDay } from './task';
+import type { DayTask, NoDay, Span, Visit } from './task';
 
 /** A day’s task by numbers: visits in the order of the list, walks between what they are at. */
 export interface Errands {
@@ -11,13 +11,18 @@ export interface Errands {
   readonly walk: readonly (readonly number[])[];
   /** The same from where everybody begins. */
   readonly fromStart: readonly number[];
+  /** When each can be done, from early to late and apart from each other; null: at any time. */
+  readonly open: readonly (readonly Span[] | null)[];
+  /** Of each, all that the same person has to do, itself too. */
+  readonly together: readonly (readonly number[])[];
   readonly crew: 1 | 2;
 }
 
 export type Read =
   { readonly ok: true; readonly errands: Errands } | { readonly ok: false; readonly reason: NoDay };
 
-export function readTask({ places, walkMinutes, visits, people, startPlace }: DayTask): Read {
+export function readTask(task: DayTask): Read {
+  const { places, walkMinutes, visits, people, startPlace } = task;
   const no = (reason: NoDay): Read => ({ ok: false, reason });
   const known = new Set(places);
   const strange = [startPlace, ...visits.map(({ place }) => place)].find((one) => !known.has(one));
@@ -45,9 +50,35 @@ export function readTask({ places, walkMinutes, visits, people, startPlace }: Da
       after,
       walk: at.map(from),
       fromStart: from(placeOf(startPlace)),
+      open: visits.map(({ open }) => (open ? joined(open) : null)),
+      together: sharing(visits, people > 1 ? (task.onlyOne ?? []) : []),
       crew: people,
     },
   };
+}
+
+function joined(spans: readonly Span[]): Span[] {
+  const apart: Span[] = [];
+  for (const span of [...spans].sort((a, b) => a.fromMinute - b.fromMinute)) {
+    const last = apart.at(-1);
+    if (last && span.fromMinute <= last.toMinute)
+      apart[apart.length - 1] = { ...last, toMinute: Math.max(last.toMinute, span.toMinute) };
+    else apart.push(span);
+  }
+  return apart;
+}
+
+/** Whoever has a tool has all that takes it; what takes two is done by them as well. */
+function sharing(visits: readonly Visit[], onlyOne: readonly string[]): number[][] {
+  const groups = [...visits.keys()].map((visit) => [visit]);
+  for (const tool of new Set(onlyOne)) {
+    const takers = [...visits.keys()].filter(
+      (visit) => visits[visit]?.people === 1 && visits[visit].tools?.includes(tool),
+    );
+    const group = [...new Set(takers.flatMap((visit) => groups[visit] ?? []))];
+    for (const visit of group) groups[visit] = group;
+  }
+  return groups;
 }
 
 /** Those that can never be begun. */

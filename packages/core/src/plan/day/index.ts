@@ -1,2 +1,2 @@
 export { dayPlan, type PlannedDay } from './day-plan';
-export type { DayPlan, DayTask, NoDay, Stop, Visit } from './task';
+export type { DayPlan, DayTask, NoDay, Span, Stop, Visit } from './task';

@@ -1,43 +1,52 @@
+import { whenOpen } from './act-out';
 import type { Errands } from './errands';
 
 /** So often the tree is pulled towards a path. */
 const PULLS = 150;
 
 /**
- * Minutes that no order is done in less than: all work and the least walking, shared by all; and each visit with
- * all that it has to wait for.
+ * Minutes that no order is done in less than: all work and the least walking, shared by all; what one person has to
+ * do alone, beside what takes two; and each visit with all that it has to wait for.
  *
  * Source: Held and Karp’s ascent. Nobody’s way forks: what more than two ways of a spanning tree meet at is made
  * dearer, for as long as that raises the tree.
  */
 export function leastMinutes(errands: Errands): number {
-  const { minutes, people, crew } = errands;
-  const work = minutes.reduce((sum, one, visit) => sum + one * (people[visit] ?? 1), 0);
-  return Math.max((work + leastWalk(errands)) / crew, longestChain(errands));
+  const { minutes, people, crew, together } = errands;
+  const all = [...minutes.keys()];
+  const byBoth = all.filter((visit) => (people[visit] ?? 1) > 1);
+  const workOf = (visits: readonly number[]): number =>
+    visits.reduce((sum, visit) => sum + (minutes[visit] ?? 0), 0);
+  const ofOne = [...new Set(together)]
+    .filter((group) => group.length > 1)
+    .map((group) => [...group, ...byBoth])
+    .map((visits) => workOf(visits) + leastWalk(errands, visits));
+  const shared = workOf(all) + workOf(byBoth) + leastWalk(errands, all);
+  return Math.max(shared / crew, longestChain(errands), ...ofOne);
 }
 
-function longestChain({ minutes, after, fromStart }: Errands): number {
+function longestChain({ minutes, after, fromStart, open }: Errands): number {
   const ends = new Map<number, number>();
   const endOf = (visit: number): number => {
     const known = ends.get(visit);
     if (known !== undefined) return known;
     const start = Math.max(fromStart[visit] ?? 0, ...(after[visit] ?? []).map(endOf));
-    const end = start + (minutes[visit] ?? 0);
+    const takes = minutes[visit] ?? 0;
+    const end = (whenOpen(open[visit] ?? null, start, takes) ?? start) + takes;
     ends.set(visit, end);
     return end;
   };
   return Math.max(0, ...[...minutes.keys()].map(endOf));
 }
 
-function leastWalk({ walk, fromStart }: Errands): number {
-  const count = fromStart.length + 1;
+function leastWalk({ walk, fromStart }: Errands, visits: readonly number[]): number {
   // The last of them is where everybody begins.
-  const way = (a: number, b: number): number =>
-    a === count - 1
-      ? (fromStart[b] ?? 0)
-      : b === count - 1
-        ? (fromStart[a] ?? 0)
-        : Math.min(walk[a]?.[b] ?? 0, walk[b]?.[a] ?? 0);
+  const count = visits.length + 1;
+  const way = (from: number, to: number): number => {
+    const [a, b] = [visits[from], visits[to]];
+    if (a === undefined || b === undefined) return fromStart[a ?? b ?? 0] ?? 0;
+    return Math.min(walk[a]?.[b] ?? 0, walk[b]?.[a] ?? 0);
+  };
   const dearer = new Array<number>(count).fill(0);
   let best = 0;
   let step = 1;

@@ -8,6 +8,14 @@ export interface DayTask {
   readonly people: 1 | 2;
   /** Where everybody begins. */
   readonly startPlace: string;
+  /** Tools of which there is one: all that takes it is done by the same person. */
+  readonly onlyOne?: readonly string[];
+}
+
+/** In minutes from the beginning on. */
+export interface Span {
+  readonly fromMinute: number;
+  readonly toMinute: number;
 }
 
 export interface Visit {
@@ -18,6 +26,9 @@ export interface Visit {
   readonly after: readonly string[];
   /** How many it takes, at the same time. */
   readonly people: 1 | 2;
+  readonly tools?: readonly string[];
+  /** It is done whole within one of these; at any time if it is not said. */
+  readonly open?: readonly Span[];
 }
 
 export interface Stop {
@@ -25,6 +36,8 @@ export interface Stop {
   readonly person: number;
   readonly visit: string;
   readonly startMinute: number;
+  /** To there, from this person’s stop before; what is left until it begins is waited for. */
+  readonly walkMinutes: number;
 }
 
 export interface DayPlan {
@@ -35,6 +48,8 @@ export interface DayPlan {
   readonly boundMinutes: number;
   /** The same, gone through as it was listed. */
   readonly listedMinutes: number;
+  /** Visits for which there is no room in their times: they stand in the order, at a time that is not theirs. */
+  readonly outside: readonly string[];
 }
 
 /** Why a day can’t be planned. */

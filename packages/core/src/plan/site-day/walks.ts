@@ -16,18 +16,21 @@ export interface Walking {
   readonly unknownWalkMinutes: number;
 }
 
+/** Minutes from each of some places to each. */
+export type Walks = (places: readonly string[]) => number[][];
+
 /**
- * Minutes from each place to each. Nobody tells how far places are from each other, but cables do: whoever walks
- * from one end to the other goes about as far as the cable does, and on by the next.
+ * How long somebody walks from place to place. Nobody tells how far places are from each other, but cables do: whoever
+ * walks from one end to the other goes about as far as the cable does, and on by the next. From each place it is
+ * looked for once.
+ *
+ * @param between all that is known, whether anything is left to do there or not
  */
-export function walksBetween(
-  wanted: readonly string[],
+export function walksAlong(
   between: readonly Between[],
   { walkMPerMinute, unknownWalkMinutes }: Walking,
-): number[][] {
-  const places = [
-    ...new Set([...wanted, ...between.flatMap(({ near, far }) => [near.place, far.place])]),
-  ];
+): Walks {
+  const places = [...new Set(between.flatMap(({ near, far }) => [near.place, far.place]))];
   const at = new Map(places.map((place, index) => [place, index]));
   const onward = places.map((): Passage[] => []);
   for (const { near, far, lengthM } of between) {
@@ -37,13 +40,19 @@ export function walksBetween(
     onward[from]?.push({ from, to, cost });
     onward[to]?.push({ from: to, to: from, cost });
   }
-  return wanted.map((_, row) => {
-    const { costs } = shortestFrom(onward, row);
-    return wanted.map((__, column) => {
-      const minutes = costs[column] ?? Infinity;
-      return minutes === Infinity ? unknownWalkMinutes : minutes;
-    });
-  });
+  const found = new Map<number, readonly number[]>();
+  const costsFrom = (place: number): readonly number[] => {
+    const known = found.get(place) ?? shortestFrom(onward, place).costs;
+    found.set(place, known);
+    return known;
+  };
+  const walk = (from: string, to: string): number => {
+    const [start, end] = [at.get(from), at.get(to)];
+    const isKnown = start !== undefined && end !== undefined;
+    const minutes = isKnown ? costsFrom(start)[end] : undefined;
+    return minutes === undefined || minutes === Infinity ? unknownWalkMinutes : minutes;
+  };
+  return (wanted) => wanted.map((from) => wanted.map((to) => (from === to ? 0 : walk(from, to))));
 }
 
 /** Places that are hubs are one place each, whatever panel and port an end is at there. */

@@ -26,19 +26,32 @@ export const DAY_PAGE = {
   faults: (labels: string) =>
     `Not in it, as nobody knows how long a repair takes: ${labels}. Verify says what to do.`,
   unfit: (labels: string) => `Not in it, as an end does not fit: ${labels}.`,
+  shut: (labels: string) =>
+    `Not in it, as there is no room for it in the times of its place: ${labels}.`,
+  strange: (places: string) => `No end is at ${places}: its times count for nothing.`,
   unknown: (count: number, walk: string) =>
     `${links(count)} without a length: ${walk} are reckoned for such a walk.`,
   walks: (speed: string) =>
     `Walks are as long as the cables between the places, or as a floor plan has it, at ${speed} a minute with stairs and doors.`,
-  remotes: (count: number) =>
+  remotes: (count: number, have: number | null) =>
     count === 1
       ? 'Leave the tester’s remote at the far end when that is made: then the test takes no further walk.'
-      : `${count} links are tested from their near ends: leave a numbered remote at each far end as it is made. With fewer remotes than that, take those tests in turns.`,
+      : have === null || have >= count
+        ? `${count} links are tested from their near ends: leave a numbered remote at each far end as it is made. With fewer remotes than that, say how many there are.`
+        : `${count} links are tested from their near ends, ${have} at a time: number the remotes.`,
+  left: 'To fetch the last remotes is not in it.',
   person: (number: number) => `Person ${number}`,
-  at: (time: string, walk: number) =>
-    walk < 0.5 ? time : `${time}, after a walk of ${minutes(walk)}`,
+  at: (time: string, walk: number, wait: number) => {
+    const before = [
+      walk < 0.5 ? '' : `a walk of ${minutes(walk)}`,
+      wait < 0.5 ? '' : `a wait of ${minutes(wait)}`,
+    ].filter(Boolean);
+    return before.length === 0 ? time : `${time}, after ${before.join(' and ')}`;
+  },
   ends: 'Make',
   tests: 'Test',
+  put: 'Put a remote for',
+  fetch: 'Fetch the remote of',
   outdoors: 'A cable here runs outdoors: its end must be made dry.',
   fromHere: 'Plan from here',
   carry: 'Carry',
@@ -52,7 +65,35 @@ export const DAY_PAGE = {
   two: 'Two',
   where: 'Of',
   everywhere: 'All hubs',
-  fields: { hours: 'Time there is', walk: 'Walked in a minute', test: 'A test takes' },
-  hints: { hours: 'from now on', walk: 'with stairs and doors', test: 'usually' },
+  fields: {
+    begin: 'Begins at',
+    hours: 'Time there is',
+    walk: 'Walked in a minute',
+    test: 'A test takes',
+    remotes: 'Remotes there are',
+  },
+  hints: {
+    begin: 'now, if empty',
+    hours: 'from then on',
+    walk: 'with stairs and doors',
+    test: 'usually',
+    remotes: 'enough, if empty',
+  },
+  badClock: 'A time of day, such as 8:30.',
+  limits: 'What limits it: times, and tools of which there is one',
+  onlyOne: 'Of these there is one',
+  tester: 'tester',
+  times: 'When something can be done',
+  timesHint: 'Where several times are said of a place, all have to hold.',
+  addTime: 'Add a time',
+  takeOut: 'Take out',
+  bars: { in: 'Let in', off: 'Off', dry: 'Dry' },
+  bar: 'What it is',
+  place: 'Place',
+  everyPlace: 'Everywhere',
+  from: 'From',
+  to: 'To',
+  off: 'Off is what is switched off, locked and proven dead by whoever may do that here, before a hand goes in.',
+  dry: 'Dry counts for ends outdoors alone.',
   own: (person: string) => `Steps take as long as they took ${person}, where that is known.`,
 };
