@@ -91,6 +91,29 @@ describe('The handover of a site', () => {
     expect(rest).toMatch(/Length: 43\.5 m, as scheduled; not measured here; before, /);
   });
 
+  it('shows each floor: its picture, and every way and place by its number', async () => {
+    const { facts } = (await server.call('GET', `/api/sites/${siteId}/drawings`)).body;
+    type Deed = { readonly kind: string; readonly name: string; readonly place: string };
+    const deeds = (facts as readonly { readonly deed: Deed }[]).map(({ deed }) => deed);
+    const floors = deeds.filter(({ kind }) => kind === 'picture');
+    expect(floors.length).toBeGreaterThan(1);
+    for (const { name } of floors) {
+      const at = pages.findIndex((page) => flat(page).includes(`Floor plan: ${name}`));
+      expect(flat(pages[at] ?? '')).toMatch(/ m\. To scale by [\d.]+ m between two points/);
+      expect(flat(pages[at + 1] ?? '')).toContain('No. Name What it is');
+    }
+    const said = flat(pages.join(' '));
+    for (const { kind, place, name } of deeds) {
+      if (kind === 'place')
+        expect(said).toMatch(new RegExp(`\\d ${place} place, [\\d.]+ m?m above`));
+      if (kind === 'way') expect(said).toMatch(new RegExp(`\\d ${name} (tray|riser|drop), `));
+    }
+    // Pictures of the floors, in dots.
+    const images = execFileSync('pdfimages', ['-list', '-'], { input: pdf }).toString();
+    const sizes = [...images.matchAll(/^\s*\d+\s+\d+\s+image\s+(\d+)\s+(\d+)/gm)];
+    expect(sizes.filter(([, width]) => width === '2200').length).toBe(floors.length);
+  });
+
   it('is signed by the firm’s key, which stays the same, and every changed byte breaks it', async () => {
     const { key, spoken } = (await server.call('GET', '/api/handover-key')).body;
     expect(signedIn(pdf)?.key).toBe(key);
@@ -137,6 +160,12 @@ describe('The handover of a site', () => {
     );
     expect(isRight(new Uint8Array(files['handover.pdf'] ?? []))).toBeTrue();
     expect(Object.keys(files).some((name) => name.startsWith('adapters/'))).toBeTrue();
+    const plans = Object.keys(files).filter((name) => /^plans\/.*\.svg$/.test(name));
+    expect(strFromU8(files[plans[0] ?? ''] ?? new Uint8Array())).toContain('<svg');
+    const drawn = JSON.parse(strFromU8(files['plans/plans.json'] ?? new Uint8Array()));
+    expect(
+      drawn.facts.filter(({ deed }: { deed: { kind: string } }) => deed.kind === 'picture').length,
+    ).toBe(plans.length);
   });
 
   it('is made of an empty site, of names with any letters, with captures that are curves and others', async () => {

@@ -26,14 +26,23 @@ export async function blobsOf(
   db: Database,
   hashes: readonly string[],
 ): Promise<ReadonlyMap<string, Buffer>> {
+  const files = await filesOf(db, hashes);
+  return new Map([...files].map(([sha256, { bytes }]) => [sha256, bytes]));
+}
+
+/** The same with what each of them is. */
+export async function filesOf(
+  db: Database,
+  hashes: readonly string[],
+): Promise<ReadonlyMap<string, { readonly bytes: Buffer; readonly type: string }>> {
   const rows = await db
     .select()
     .from(blobs)
     .where(sql`${blobs.sha256} = any(${sql.param([...hashes])}::text[])`);
-  return new Map(rows.map(({ sha256, bytes }) => [sha256, bytes]));
+  return new Map(rows.map((row) => [row.sha256, row]));
 }
 
-/** How much the files take that photos and traces of a site's links name, each once. */
+/** How much the files take that plans of a site, and photos and traces of its links, name, each once. */
 export async function fileBytes(db: Database, siteId: string): Promise<number> {
   const [row] = await db
     .select({ bytes: sql<number>`coalesce(sum(octet_length(${blobs.bytes})), 0)::float8` })
@@ -42,7 +51,9 @@ export async function fileBytes(db: Database, siteId: string): Promise<number> {
       sql`${blobs.sha256} in (
         select ${facts.body} ->> 'blob' from ${facts}
         join ${links} on ${links.id} = ${facts.subject}
-        where ${links.siteId} = ${siteId} and ${facts.kind} in ('photo', 'trace'))`,
+        where ${links.siteId} = ${siteId} and ${facts.kind} in ('photo', 'trace')
+        union select ${facts.body} -> 'deed' ->> 'blob' from ${facts}
+        where ${facts.subject} = ${siteId} and ${facts.kind} = 'drawing')`,
     );
   return row?.bytes ?? 0;
 }

@@ -12,6 +12,7 @@ import { POINTS_PER_MM } from '../pdf/units';
 import type { Recording } from '../record/link-record';
 import { writeRecord, type Files } from '../record/write-record';
 import type { Gathered } from './gather';
+import { plans, type PlanOf } from './plans';
 import { drawPlot, plottedOf } from './plot';
 
 /** Names that a page of the index has, in two columns. */
@@ -22,6 +23,7 @@ export interface Handover {
   readonly recording: Recording;
   readonly gathered: Gathered;
   readonly adapters: readonly { readonly name: string; readonly figure: Figure }[];
+  readonly plans: readonly PlanOf[];
   /** The key that it will be signed with, as people compare it. */
   readonly key: string;
   readonly writtenAt: string;
@@ -33,7 +35,8 @@ type Pages = ReadonlyMap<string, number>;
 const INDEX = 'index';
 
 /**
- * All that is known of a site as one document, on A4: cover, schedule, what is open, each link, adapters, index.
+ * All that is known of a site as one document, on A4: cover, schedule, what is open, floor plans, each link, adapters,
+ * index.
  * A page that is full is written out and let go, so that thousands of links need no more memory than few: what
  * is only known at the end, the pages of the index, stands there.
  *
@@ -64,6 +67,7 @@ export async function handoverPdf(
   unproven(page, handover);
   remade(page, handover);
   changed(page, handover);
+  await plans(page, handover.plans, handover.recording);
   for await (const { record, files } of records) {
     page.addPage();
     pages.set(record.link.id, number);
@@ -85,7 +89,8 @@ export async function handoverPdf(
   return bytes;
 }
 
-function cover(page: Page, { recording, gathered, adapters, key, writtenAt }: Handover): void {
+function cover(page: Page, handover: Handover): void {
+  const { recording, gathered, adapters, plans: drawn, key, writtenAt } = handover;
   const { site, tell } = recording;
   const { document: say, counts } = tell.pages.handover;
   page.moveDown(6);
@@ -100,6 +105,7 @@ function cover(page: Page, { recording, gathered, adapters, key, writtenAt }: Ha
     [counts.proven, proven],
     [counts.open, gathered.links.length - proven],
     [counts.remade, gathered.remakes.length],
+    [counts.plans, drawn.length],
     [counts.adapters, adapters.length],
   ] as const)
     field(page, name, String(count));

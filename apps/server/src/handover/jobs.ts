@@ -1,9 +1,12 @@
 import type { Asked, LinkRecord } from '@near-spoke/contract';
+import type { DrawingFact } from '@near-spoke/contract/drawing';
 import type { handoverEndpoints } from '@near-spoke/contract/handover';
 import { writeSchedule } from '@near-spoke/core/formats';
+import { drawingsOf } from '@near-spoke/core/plan/drawing';
 import { adapterCards, adapterFiles } from '../adapters/sheets';
-import { blobsOf, fileBytes } from '../blobs/repository';
+import { blobsOf, fileBytes, filesOf } from '../blobs/repository';
 import type { Database } from '../db/database';
+import { listFacts } from '../facts/repository';
 import { ProblemError } from '../http/problem-error';
 import { file } from '../http/reply';
 import { recordingOf, recordsOf, type Recording } from '../record/link-record';
@@ -13,6 +16,7 @@ import { Archive, ownName } from './archive';
 import { firmKey } from './firm-key';
 import { batches, gather, type Gathered } from './gather';
 import { handoverPdf, type Handover } from './handover-pdf';
+import type { PlanOf } from './plans';
 import { forgetProgress, noteProgress } from './progress';
 import { signedPdf, signedZip } from './sign';
 
@@ -34,7 +38,7 @@ export async function handoverAsZip(asked: Of, db: Database) {
   const archive = new Archive();
   const text = new TextEncoder();
   const blobNames = new Map<string, string>();
-  const { pdf, recording, gathered } = await made(asked, db, (record, blobs) => {
+  const { pdf, recording, gathered, drawn } = await made(asked, db, (record, blobs) => {
     const { link, traces, photos } = record;
     for (const { blob, name } of traces) keep('captures', blob, name, blobs);
     for (const { blob, where } of photos) keep('photos', blob, `${link.label}-${where}`, blobs);
@@ -52,6 +56,13 @@ export async function handoverAsZip(asked: Of, db: Database) {
   }
   for (const { name, text: written } of await adapterFiles(db, recording.site.id))
     archive.add(ownName(taken, 'adapters', name, '.json'), text.encode(written));
+  for (const { drawing, picture } of drawn.plans)
+    if (picture) {
+      const ending = PICTURE_ENDINGS[picture.type] ?? '.png';
+      archive.add(ownName(taken, 'plans', drawing.picture.name, ending), picture.bytes);
+    }
+  if (drawn.facts.length > 0)
+    archive.add('plans/plans.json', text.encode(JSON.stringify({ facts: drawn.facts })));
   const { site, job } = recording;
   const schedule = writeSchedule(gathered.links, job.catalogue, true, site.units);
   archive.add('schedule.csv', text.encode(schedule));
@@ -59,6 +70,11 @@ export async function handoverAsZip(asked: Of, db: Database) {
   const body = signedZip(archive.end(), await firmKey(db));
   return file({ name: `${site.name}.zip`, type: 'application/zip', body, saved: true });
 }
+
+const PICTURE_ENDINGS: Readonly<Record<string, string>> = {
+  'image/svg+xml': '.svg',
+  'image/jpeg': '.jpg',
+};
 
 const JPEG = 0xff;
 
@@ -73,6 +89,26 @@ interface Made {
   readonly pdf: Buffer;
   readonly recording: Recording;
   readonly gathered: Gathered;
+  readonly drawn: Drawn;
+}
+
+interface Drawn {
+  readonly facts: readonly DrawingFact[];
+  readonly plans: readonly PlanOf[];
+}
+
+async function drawnAt(db: Database, siteId: string): Promise<Drawn> {
+  const facts = await listFacts(db, 'drawing', siteId);
+  const drawings = drawingsOf(facts);
+  const pictures = await filesOf(
+    db,
+    drawings.map(({ picture }) => picture.blob),
+  );
+  const plans = drawings.map((drawing) => ({
+    drawing,
+    picture: pictures.get(drawing.picture.blob) ?? null,
+  }));
+  return { facts, plans };
 }
 
 /**
@@ -90,11 +126,13 @@ async function made({ id, query: { language, job } }: Of, db: Database, seen: Se
     throw new ProblemError(
       413,
       'Too large',
-      `Photos and captures of this site take ${megabytes(bytes)}; ${megabytes(MOST_FILE_BYTES)} go into one document.`,
+      `Photos, captures and plans of this site take ${megabytes(bytes)}; ${megabytes(MOST_FILE_BYTES)} go into one document.`,
     );
+  const drawn = await drawnAt(db, id);
   const handover: Handover = {
     recording,
     gathered,
+    plans: drawn.plans,
     adapters: await adapterCards(db, id),
     key: signer.spoken,
     writtenAt: new Date().toISOString(),
@@ -102,7 +140,7 @@ async function made({ id, query: { language, job } }: Of, db: Database, seen: Se
   const records = recordsInTurn(db, handover, seen, job);
   try {
     const pdf = signedPdf(await handoverPdf(handover, records), signer);
-    return { pdf, recording, gathered };
+    return { pdf, recording, gathered, drawn };
   } finally {
     if (job !== undefined) await forgetProgress(db, job);
   }

@@ -10,7 +10,7 @@ export {
 } from './drawings';
 export type { BuildingProblem, DrawingMessages } from './messages';
 export { hereOn, type Here } from './here';
-export { metresPerUnit } from './scale';
+export { metresPerUnit, scaleShare } from './scale';
 export {
   siteLengths,
   type DrawnLink,

@@ -1,5 +1,6 @@
 import type { HANDOVER_PAGE as ENGLISH } from '../../en/pages/handover';
 import type { Same } from '../../same';
+import { written } from '../number';
 
 const links = (count: number): string => (count === 1 ? '1 Strecke' : `${count} Strecken`);
 
@@ -15,7 +16,8 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
   none: 'Noch ist keine Strecke zu übergeben.',
   make: 'Das PDF machen',
   archive: 'Archiv',
-  archiveHint: 'Das Dokument mit dem, woraus es gemacht ist: Protokolle, Kurven, Fotos, Adapter.',
+  archiveHint:
+    'Das Dokument mit dem, woraus es gemacht ist: Protokolle, Kurven, Fotos, Grundrisse, Adapter.',
   checker: 'Prüfseite',
   checkerHint: 'Für den Kunden: sagt, ob eine Datei geändert wurde. Sie braucht kein Netz.',
   making: (done, total) =>
@@ -34,6 +36,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
     'Deckblatt, mit dem, was geprüft ist und was nicht',
     'Plan; am Ende ein Verzeichnis',
     'Was nicht geprüft ist und warum; was neu gemacht wurde; was anders ist als geplant',
+    'Grundrisse, mit ihren Wegen und Orten',
     'Jede Strecke: Belegung, Ergebnis, Prüfungen, Stellen, Bilder der Kurven, Fotos, Arbeit',
     'Eine Karte für jeden Adapter',
   ],
@@ -42,6 +45,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
     proven: 'Geprüft',
     open: 'Nicht geprüft',
     remade: 'Enden neu gemacht',
+    plans: 'Grundrisse',
     adapters: 'Adapter',
   },
   document: {
@@ -73,6 +77,19 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
       state: 'Stand',
     },
     noLength: 'nicht bekannt',
+    plan: (name) => `Grundriss: ${name}`,
+    noPicture:
+      'Das Bild dieses Geschosses kann hier nicht gezeichnet werden, seine Wege und Orte schon.',
+    noScale: 'Ohne Maßstab: keine Strecke darauf wurde gemessen.',
+    scale: (bar, measured, share) =>
+      `${written(bar)}. Maßstab nach ${written(measured)} zwischen zwei Punkten; Strecken darauf auf ${written(share.toFixed(1))} % genau (k = 2). Nummern: siehe nächste Seite.`,
+    planColumns: { number: 'Nr.', name: 'Name', what: 'Was es ist' },
+    planWhat: {
+      place: (height) => `Ort, ${written(height)} über diesem Boden`,
+      tray: (height) => `Trasse, ${written(height)} über diesem Boden`,
+      riser: (height) => `Steigschacht, durch Geschosse; auf diesem ${written(height)} hoch`,
+      drop: (height) => `Abgang, bis ${written(height)} über diesem Boden`,
+    },
     page: (number) => `Seite ${number}`,
     trace: (name) => `Kurve ${name}`,
     sweep: (name) => `Durchlauf ${name}`,

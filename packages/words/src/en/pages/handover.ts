@@ -12,7 +12,8 @@ export const HANDOVER_PAGE = {
   none: 'There is no link to hand over yet.',
   make: 'Make the PDF',
   archive: 'Archive',
-  archiveHint: 'The document with what it was made from: records, captures, photos, adapters.',
+  archiveHint:
+    'The document with what it was made from: records, captures, photos, floor plans, adapters.',
   checker: 'Checking page',
   checkerHint: 'For the client: tells whether a file was changed. It needs no network.',
   making: (done: number, total: number) =>
@@ -31,6 +32,7 @@ export const HANDOVER_PAGE = {
     'Cover, with what is proven and what is not',
     'Schedule; an index at the end',
     'What is not proven, and why; what was made again; what is otherwise than scheduled',
+    'Floor plans, with their ways and places',
     'Every link: wire map, result, tests, places, plots of traces and sweeps, photos, work',
     'A card for each adapter',
   ],
@@ -39,6 +41,7 @@ export const HANDOVER_PAGE = {
     proven: 'Proven',
     open: 'Not proven',
     remade: 'Ends made again',
+    plans: 'Floor plans',
     adapters: 'Adapters',
   },
   document: {
@@ -71,6 +74,18 @@ export const HANDOVER_PAGE = {
       state: 'State',
     },
     noLength: 'not known',
+    plan: (name: string) => `Floor plan: ${name}`,
+    noPicture: 'The picture of this floor can’t be drawn here. Its ways and places are.',
+    noScale: 'Not to scale: no distance on it was measured.',
+    scale: (bar: string, measured: string, share: number) =>
+      `${bar}. To scale by ${measured} between two points; distances on it within ${share.toFixed(1)} % (k = 2). Numbers: see the next page.`,
+    planColumns: { number: 'No.', name: 'Name', what: 'What it is' },
+    planWhat: {
+      place: (height: string) => `place, ${height} above this floor`,
+      tray: (height: string) => `tray, ${height} above this floor`,
+      riser: (height: string) => `riser, through floors; on this one ${height} high`,
+      drop: (height: string) => `drop, up to ${height} above this floor`,
+    },
     page: (number: number) => `page ${number}`,
     trace: (name: string) => `Trace ${name}`,
     sweep: (name: string) => `Sweep ${name}`,
