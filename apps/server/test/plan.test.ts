@@ -280,5 +280,10 @@ describe('Plan over HTTP', () => {
     expect([other.made, other.failed, other.bring]).toEqual([0, 0, before.bring]);
     const [sure] = await ask('?service=0.5');
     expect(sure.bring).toBeLessThan(after.bring);
+    // Where the price list has them in packs, whole ones are brought.
+    const csv = 'part,price,pack,currency\nplug-8p8c,32,50,EUR\n';
+    expect((await server.call('PUT', '/api/price-list', { csv })).status).toBe(200);
+    const [packed] = await ask();
+    expect([packed.pack, packed.packs, packed.bring]).toEqual([50, 1, 50]);
   });
 });

@@ -1,30 +1,17 @@
 import * as z from 'zod';
 import { endpoints } from './endpoint';
-import { author, cableId, filled, id, numberText } from './primitives';
+import { lengthsAnswer, lengthsRequest } from './lengths';
+import { named, unlike } from './named';
+import { author, cableId, id, numberText } from './primitives';
 import type { Shared } from './shared';
 import { span } from './span';
 import { metres, uncertain } from './uncertain';
 
-const name = filled(80);
 const minutes = z.number().min(0).max(10_000);
 const price = z.number().min(0).max(1_000_000);
 const share = z.number().min(0).max(1);
 
-/** Each of a list has an id of its own. */
-const unlike = <T extends z.ZodObject<{ id: typeof name }>>(row: T, most: number) =>
-  z
-    .array(row)
-    .max(most)
-    .superRefine((rows, context) => {
-      const seen = new Set<string>();
-      for (const [index, { id }] of rows.entries()) {
-        if (seen.has(id))
-          context.addIssue({ code: 'custom', path: [index, 'id'], message: 'is there twice' });
-        seen.add(id);
-      }
-    });
-
-const reel = z.strictObject({ id: name, lengthM: metres.min(0.001) });
+const reel = z.strictObject({ id: named, lengthM: metres.min(0.001) });
 
 const cutRequest = z
   .strictObject({
@@ -107,15 +94,15 @@ const crew = z.union([z.literal(1), z.literal(2)]);
 
 const dayRequest = z
   .strictObject({
-    places: z.array(name).min(1).max(300),
+    places: z.array(named).min(1).max(300),
     walkMinutes: z.array(z.array(minutes).max(300)).max(300),
     visits: unlike(
       z.strictObject({
-        id: name,
-        place: name,
+        id: named,
+        place: named,
         minutes,
-        tools: z.array(name).max(50).default([]),
-        after: z.array(name).max(200).default([]),
+        tools: z.array(named).max(50).default([]),
+        after: z.array(named).max(200).default([]),
         people: crew.default(1).meta({ description: 'How many it takes, at the same time.' }),
         open: z.array(span).min(1).max(20).optional().meta({
           description: 'It is done whole within one of these; at any time if it is not said.',
@@ -124,11 +111,11 @@ const dayRequest = z
       200,
     ),
     people: z
-      .union([crew, z.array(name).min(1).max(2)])
+      .union([crew, z.array(named).min(1).max(2)])
       .default(1)
       .meta({ description: 'How many there are, or their names.' }),
-    startPlace: name,
-    onlyOne: z.array(name).max(50).default([]).meta({
+    startPlace: named,
+    onlyOne: z.array(named).max(50).default([]).meta({
       description: 'Tools of which there is one: all that takes it is done by the same person.',
     }),
   })
@@ -159,7 +146,7 @@ const sparesRequest = z
   .strictObject({
     parts: unlike(
       z.strictObject({
-        id: name,
+        id: named,
         needed: z.int().min(0).max(100_000),
         made: z.int().min(0).max(1_000_000),
         failed: z.int().min(0).max(1_000_000),
@@ -201,7 +188,9 @@ const siteSpares = z
           .int()
           .meta({ description: 'Times that one was made here, those that were made again too.' }),
         failed: z.int(),
-        bring: z.int(),
+        pack: z.int().meta({ description: 'So many come together by the price list; 1 without.' }),
+        packs: z.int(),
+        bring: z.int().meta({ description: 'In whole packs.' }),
         rate: uncertain,
       }),
     ),
@@ -246,74 +235,6 @@ const makeOrBuyAnswer = z
     }),
   })
   .meta({ id: 'MadeOrBought' });
-
-/** In the drawing’s own units. */
-const point = z.strictObject({ x: z.number(), y: z.number() });
-const height = z.number().min(-1000).max(1000).default(0);
-
-const lengthsRequest = z
-  .strictObject({
-    scale: z
-      .strictObject({ from: point, to: point, metres: metres.min(0.001) })
-      .meta({ description: 'Two points of the drawing, and how far they are from each other.' }),
-    ways: unlike(
-      z.strictObject({
-        id: name,
-        points: z
-          .array(point.extend({ heightM: height }))
-          .min(2)
-          .max(200),
-        areaMm2: z.number().min(1).max(1_000_000).nullable().default(null).meta({
-          description: 'What cables may fill of a tray, by the rule that you work to.',
-        }),
-      }),
-      200,
-    ),
-    places: unlike(point.extend({ id: name, heightM: height }), 500),
-    runs: unlike(
-      z.strictObject({
-        id: name,
-        from: name,
-        to: name,
-        diameterMm: z.number().min(0.1).max(200).nullable().default(null),
-      }),
-      1000,
-    ),
-    slackM: metres.default(0).meta({ description: 'More than the way takes, at each end.' }),
-    reachM: metres.default(10).meta({
-      description: 'So far a cable may leave a way; the nearest way is taken in any case.',
-    }),
-  })
-  .meta({ id: 'LengthsRequest' });
-const spot = z.object({ x: z.number(), y: z.number(), heightM: z.number() });
-const lengthsAnswer = z
-  .object({
-    metresPerUnit: z.number(),
-    runs: z.array(
-      z.object({
-        id: z.string(),
-        lengthM: z.number().nullable().meta({ description: 'Null where no way leads there.' }),
-        by: z.array(z.string()),
-        legs: z
-          .array(
-            z.object({
-              from: spot,
-              to: spot,
-              atM: z.number(),
-              way: z.string().nullable(),
-            }),
-          )
-          .meta({
-            description:
-              'Its straight pieces, in metres: the drawing’s units times its scale. Slack is not counted.',
-          }),
-      }),
-    ),
-    ways: z.array(
-      z.object({ id: z.string(), runs: z.array(z.string()), fill: z.number().nullable() }),
-    ),
-  })
-  .meta({ id: 'PlanLengths' });
 
 /** What comes before the tools are out, without keeping anything. */
 export const planEndpoints = endpoints({

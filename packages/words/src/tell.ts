@@ -23,6 +23,7 @@ import type { FLOOR_PAGE } from './en/pages/floor';
 import type { FRAME_PAGE } from './en/pages/frame';
 import type { HANDOVER_PAGE } from './en/pages/handover';
 import type { HISTORY_PAGE } from './en/pages/history';
+import type { KIT_PAGE } from './en/pages/kit';
 import type { LABELS_PAGE } from './en/pages/labels';
 import type { RECORD_PAGE } from './en/pages/record';
 import type { REELS_PAGE } from './en/pages/reels';
@@ -81,6 +82,7 @@ export interface Pages {
   readonly frame: Same<typeof FRAME_PAGE>;
   readonly handover: Same<typeof HANDOVER_PAGE>;
   readonly history: Same<typeof HISTORY_PAGE>;
+  readonly kit: Same<typeof KIT_PAGE>;
   readonly labels: Same<typeof LABELS_PAGE>;
   readonly reels: Same<typeof REELS_PAGE>;
   readonly record: Same<typeof RECORD_PAGE>;

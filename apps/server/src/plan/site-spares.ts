@@ -3,6 +3,7 @@ import type { planEndpoints } from '@near-spoke/contract/plan';
 import { spares } from '@near-spoke/core/plan/spares';
 import type { Database } from '../db/database';
 import { listLinks } from '../links/repository';
+import { keptList } from '../prices/kept-list';
 import { jobOf } from '../sites/job';
 import { getSite } from '../sites/repository';
 import { endsMade } from './ends-made';
@@ -17,18 +18,23 @@ export async function siteSpares(
   const links: readonly Link[] = await listLinks(db, site.id);
   const counted = await endsMade(db, links, job, author);
   const needed = [...counted].filter(([, row]) => row.needed > 0);
-  const brought = spares(
-    needed.map(([connector, row]) => ({ id: connector, ...row, pack: 1 })),
-    service,
-  );
+  const { list } = await keptList(db, job.catalogue);
+  const packOf = (connector: string): number => {
+    const pack = list.prices.find(({ part }) => part === connector)?.pack ?? 1;
+    return Number.isInteger(pack) ? pack : 1;
+  };
+  const parts = needed.map(([id, row]) => ({ id, ...row, pack: packOf(id) }));
+  const brought = new Map(spares(parts, service).map((spare) => [spare.id, spare]));
   return {
     service,
-    parts: needed.map(([connector, row], index) => ({
-      connector,
-      name: job.catalogue.connector(connector).name,
-      ...row,
-      bring: brought[index]?.bring ?? row.needed,
-      rate: brought[index]?.rate ?? { value: 0, u: 1 },
-    })),
+    parts: parts.map(({ id: connector, ...row }) => {
+      const { bring, packs, rate } = brought.get(connector) ?? {
+        bring: row.needed,
+        packs: row.needed,
+        rate: { value: 0, u: 1 },
+      };
+      const { name } = job.catalogue.connector(connector);
+      return { connector, name, ...row, bring, packs, rate };
+    }),
   };
 }

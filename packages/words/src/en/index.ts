@@ -10,6 +10,7 @@ import { FLOOR_PAGE } from './pages/floor';
 import { FRAME_PAGE } from './pages/frame';
 import { HANDOVER_PAGE } from './pages/handover';
 import { HISTORY_PAGE } from './pages/history';
+import { KIT_PAGE } from './pages/kit';
 import { LABELS_PAGE } from './pages/labels';
 import { RECORD_PAGE } from './pages/record';
 import { REELS_PAGE } from './pages/reels';
@@ -55,6 +56,7 @@ export const ENGLISH: Language = {
     frame: FRAME_PAGE,
     handover: HANDOVER_PAGE,
     history: HISTORY_PAGE,
+    kit: KIT_PAGE,
     labels: LABELS_PAGE,
     record: RECORD_PAGE,
     reels: REELS_PAGE,

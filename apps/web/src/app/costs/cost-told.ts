@@ -39,18 +39,24 @@ export interface CostRow {
   readonly cost: string;
 }
 
-/** What is left costs, and what of it could not be counted. */
+/**
+ * What is left costs, and what of it could not be counted.
+ *
+ * @param link that it is left of, by its label; null of a whole site
+ */
 export function leftVerdict(
   { cost, currency, ends, minutes, parts, refused, unknown }: CostLeftAnswer,
+  link: string | null,
   { pages: { costs: words } }: Tell,
 ): { readonly sentence: string; readonly why: string } {
-  if (ends === 0 && parts.length === 0) return { sentence: words.leftNothing, why: '' };
+  if (ends === 0 && parts.length === 0) return { sentence: words.leftNothing(link), why: '' };
   const within = ({ value, u }: Uncertain, digits: number) =>
     `${value.toFixed(digits)} ± ${(WITHIN_95 * u).toFixed(digits)}`;
   const unpriced = parts.filter(({ cost: price }) => price === null).map(({ name }) => name);
+  const hasCable = unknown > 0 || parts.some(({ cable }) => cable);
   const hours = { value: minutes.value / 60, u: minutes.u / 60 };
   return {
-    sentence: words.left(ends, `${within(cost, 2)} ${currency}`.trim()),
+    sentence: words.left(link, ends, hasCable, `${within(cost, 2)} ${currency}`.trim()),
     why: [
       words.leftMinutes(`${within(hours, 1)} h`),
       unpriced.length > 0 ? words.unpriced(unpriced.join(', ')) : '',

@@ -125,9 +125,7 @@ describe('CostsPage', () => {
       cost: { value: 74.64, u: 5 },
     });
     await shown(fixture);
-    expect(headline(fixture)).toBe(
-      'What is left costs 74.64 ± 9.80 EUR: 12 ends, and their cable.',
-    );
+    expect(headline(fixture)).toBe('What is left costs 74.64 ± 9.80 EUR: 12 ends and cable.');
     const told = text(fixture);
     expect(told).toContain('2.4 ± 0.4 h of work, with what is made again.');
     expect(told).toContain('Without a price, and not counted: Cat 6 U/UTP solid.');
@@ -137,5 +135,36 @@ describe('CostsPage', () => {
     expect(told).toMatch(/Work\s*144\.0 min\s*72\.00 EUR/);
     // Of a cord nothing is asked for here but the wage.
     expect(host(fixture).querySelectorAll('ns-number-fields input').length).toBe(1);
+  });
+
+  it('says what is left of one link costs, or of one end of it', async () => {
+    const link = testLink('K1');
+    const { http } = await openSite([link]);
+    const fixture = TestBed.createComponent(CostsPage);
+    fixture.componentRef.setInput('siteId', SITE_ID);
+    fixture.componentRef.setInput('left', link.id);
+    fixture.detectChanges();
+    (await asked(http, '/api/price-list')).flush(NONE);
+    const left = {
+      currency: 'EUR',
+      ends: 2,
+      refused: 0,
+      unknown: 0,
+      parts: [{ name: '8P8C plug', count: 2, cable: false, cost: 0.4 }],
+      minutes: { value: 14, u: 1 },
+      cost: { value: 9, u: 1 },
+    };
+    const path = `/api/sites/${SITE_ID}/plan/cost-left`;
+    const whole = await asked(http, path);
+    expect(whole.request.body).toEqual(jasmine.objectContaining({ link: link.id, end: null }));
+    whole.flush(left);
+    await shown(fixture);
+    expect(headline(fixture)).toBe('What is left of K1 costs 9.00 ± 1.96 EUR: 2 ends.');
+    button(fixture, link.far.place).click();
+    const end = await asked(http, path);
+    expect(end.request.body).toEqual(jasmine.objectContaining({ link: link.id, end: 'far' }));
+    end.flush({ ...left, ends: 0, parts: [] });
+    await shown(fixture);
+    expect(headline(fixture)).toBe('Nothing is left to make of K1.');
   });
 });

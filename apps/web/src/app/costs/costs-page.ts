@@ -14,12 +14,14 @@ import { MatButtonModule } from '@angular/material/button';
 import { MatFormFieldModule } from '@angular/material/form-field';
 import { MatProgressBar } from '@angular/material/progress-bar';
 import { MatSelectModule } from '@angular/material/select';
+import { RouterLink } from '@angular/router';
 import {
   priceEndpoints,
   type CostAnswer,
   type CostLeftAnswer,
   type PriceListAnswer,
 } from '@near-spoke/contract/prices';
+import { ENDS, type End } from '@near-spoke/core/link';
 import { Store } from '@ngrx/store';
 import { saveFile } from '../files/save-file';
 import { ALIKE } from '../shell/alike';
@@ -66,6 +68,7 @@ type Chosen = (typeof CHOSEN)[number];
     NextThing,
     NumberFields,
     OneOf,
+    RouterLink,
   ],
   templateUrl: './costs-page.html',
   styleUrl: './costs-page.scss',
@@ -73,6 +76,8 @@ type Chosen = (typeof CHOSEN)[number];
 })
 export class CostsPage {
   readonly siteId = input.required<string>();
+  /** What is left: of a link, by its id, or of all; else a cord is reckoned. */
+  readonly left = input('');
 
   private readonly api = inject(Api);
   private readonly person = inject(Person);
@@ -91,10 +96,18 @@ export class CostsPage {
     () => USUAL[this.units()],
     () => this.units(),
   );
-  protected readonly kind = signal<Kind>('cord');
+  protected readonly kind = linkedSignal<Kind>(() => (this.left() ? 'left' : 'cord'));
   protected readonly kinds = computed(() =>
     KINDS.map((id) => ({ id, name: this.words().kinds[id] })),
   );
+  private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
+  /** The one that what is left is of; null of the whole site. */
+  protected readonly link = computed(() => this.entities()[this.left()] ?? null);
+  protected readonly end = signal<End | null>(null);
+  protected readonly ends = computed(() => [
+    { id: null, name: this.words().bothEnds },
+    ...ENDS.map((id) => ({ id, name: this.link()?.[id].place ?? '' })),
+  ]);
   protected readonly asking = new Asking<CostAnswer>();
   protected readonly askingLeft = new Asking<CostLeftAnswer>();
   protected readonly list = new Asking<PriceListAnswer>();
@@ -165,6 +178,8 @@ export class CostsPage {
     if (wrong.length > 0) return null;
     return {
       wagePerHour: value.wage ?? 0,
+      link: this.link()?.id ?? null,
+      end: this.link() ? this.end() : null,
       author: this.person.name(),
       language: this.tell().language,
     };
@@ -184,7 +199,9 @@ export class CostsPage {
     if (this.kind() === 'left') {
       const left = this.answerLeft();
       if (!this.givenLeft()) return { sentence: words.cantRead, why: '' };
-      return left ? leftVerdict(left, this.tell()) : { sentence: words.asking, why: '' };
+      return left
+        ? leftVerdict(left, this.link()?.label ?? null, this.tell())
+        : { sentence: words.asking, why: '' };
     }
     const given = this.given();
     const answer = this.answer();

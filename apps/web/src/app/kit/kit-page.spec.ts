@@ -2,6 +2,7 @@ import { TestBed } from '@angular/core/testing';
 import type { Kit } from '@near-spoke/contract';
 import { SITE_ID, testLink } from '../testing/links';
 import { openSite, settle } from '../testing/store';
+import { asked } from '../testing/until';
 import { KitPage } from './kit-page';
 
 const KIT: Kit = {
@@ -50,16 +51,31 @@ describe('KitPage', () => {
       needed: 12,
       made: 40,
       failed: 3,
-      bring: 15,
+      pack: 10,
+      packs: 2,
+      bring: 20,
       rate: { value: 0.07, u: 0.03 },
     };
     http.expectOne(`/api/sites/${SITE_ID}/plan/spares`).flush({ service: 0.95, parts: [row] });
     await settle();
     TestBed.tick();
     const text = (element.textContent ?? '').replace(/\s+/g, ' ');
-    expect(text).toMatch(/12\s*15\s*8P8C plug/);
+    expect(text).toMatch(/12\s*20 \(2 packs of 10\)\s*8P8C plug/);
     expect(text).toContain('the day does not stop in 95 of 100 cases: 3 of 40 ends');
     expect(text).not.toContain('without spares');
+    const own = [...element.querySelectorAll('button')].find(
+      (one) => one.textContent?.trim() === 'tech 1',
+    );
+    own?.click();
+    const again = await asked(http, ({ urlWithParams }) =>
+      urlWithParams.endsWith('/plan/spares?author=tech%201'),
+    );
+    again.flush({ service: 0.95, parts: [{ ...row, made: 4, failed: 1, bring: 30, packs: 3 }] });
+    await settle();
+    TestBed.tick();
+    expect((element.textContent ?? '').replace(/\s+/g, ' ')).toContain(
+      '1 of 4 ends like these were made again by tech 1 here',
+    );
   });
 
   it('asks for one link only where one is named', async () => {

@@ -13,10 +13,10 @@ import { terminateEndpoints, type Kit } from '@near-spoke/contract';
 import { planEndpoints, type SiteSpares } from '@near-spoke/contract/plan';
 import { terminateMessage } from '@near-spoke/core/terminate';
 import { formatLength } from '@near-spoke/core/units';
-import type { LanguageId } from '@near-spoke/words';
 import { Store } from '@ngrx/store';
 import { SpokenLanguage } from '../words/language';
 import { NextThing } from '../shell/next-thing';
+import { OneOf } from '../shell/one-of';
 import { Person } from '../shell/person';
 import { Words } from '../words/words';
 import { Api } from '../store/api/api';
@@ -26,7 +26,7 @@ import { sitesFeature } from '../store/sites/sites';
 /** What is left to bring and to do: parts, cable, tools and time, for the site or one link. */
 @Component({
   selector: 'ns-kit-page',
-  imports: [MatProgressBar, NextThing, RouterLink],
+  imports: [MatProgressBar, NextThing, OneOf, RouterLink],
   templateUrl: './kit-page.html',
   styleUrl: './kit-page.scss',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -40,38 +40,32 @@ export class KitPage {
   private readonly api = inject(Api);
   private readonly person = inject(Person);
   private readonly language = inject(SpokenLanguage).id;
-  private readonly words = inject(Words);
+  private readonly spoken = inject(Words);
   private readonly entities = this.store.selectSignal(linksFeature.selectEntities);
   private readonly sites = this.store.selectSignal(sitesFeature.selectEntities);
   private readonly units = computed(() => this.sites()[this.siteId()]?.units ?? 'metric');
 
+  private readonly tell = computed(() => this.spoken.in(this.units()));
+  protected readonly words = computed(() => this.tell().pages.kit);
+
   protected readonly kit = signal<Kit | null>(null);
   protected readonly failed = signal(false);
-  protected readonly what = computed(() =>
-    this.link() ? (this.entities()[this.link()]?.label ?? 'this link') : 'this site',
-  );
   protected readonly told = computed(() => {
-    const kit = this.kit();
+    const [kit, words] = [this.kit(), this.words()];
     if (!kit) return { sentence: '', why: '' };
-    if (kit.ends === 0) return { sentence: `Nothing is left to make on ${this.what()}.`, why: '' };
-    const hours = kit.seconds / 3600;
-    const time =
-      hours < 1
-        ? `${Math.max(1, Math.round(kit.seconds / 60))} minutes`
-        : `${hours.toFixed(1)} hours`;
-    const refused =
-      kit.refused > 0
-        ? ` ${kit.refused} more can’t be made as described, and are not counted.`
-        : '';
+    const label = this.entities()[this.link()]?.label ?? words.link;
+    const what = this.link() ? label : words.site;
+    if (kit.ends === 0) return { sentence: words.nothing(what), why: '' };
     return {
-      sentence: `Bring this for ${kit.ends - kit.refused} ends on ${this.what()}: about ${time} of work.`,
-      why: `Times at ${this.person.name()}’s pace where it is known, walking not counted.${refused}`,
+      sentence: words.bring(kit.ends - kit.refused, what, words.time(kit.seconds)),
+      why: [
+        words.pace(this.person.name()),
+        ...(kit.refused > 0 ? [words.refused(kit.refused)] : []),
+      ].join(' '),
     };
   });
   protected readonly tools = computed(() =>
-    (this.kit()?.tools ?? []).map((tool) =>
-      this.words.in(this.units())(terminateMessage('tool', { tool })),
-    ),
+    (this.kit()?.tools ?? []).map((tool) => this.tell()(terminateMessage('tool', { tool }))),
   );
   protected readonly cables = computed(() =>
     (this.kit()?.cables ?? []).map(({ name, lengthM, unknown }) => ({
@@ -81,49 +75,59 @@ export class KitPage {
     })),
   );
 
+  /** By the remakes of one's own, or of everybody. */
+  protected readonly whose = signal<'own' | 'all'>('all');
+  protected readonly people = computed(() => [
+    { id: 'all' as const, name: this.words().everybody },
+    { id: 'own' as const, name: this.person.name() },
+  ]);
   /** Of the whole site: how many of a connector to bring, and why so many. */
-  private readonly spares = signal<SiteSpares | null>(null);
+  protected readonly spares = signal<SiteSpares | null>(null);
   protected readonly parts = computed(() => {
     const spares = new Map((this.spares()?.parts ?? []).map((row) => [row.name, row]));
     return (this.kit()?.parts ?? []).map(({ name, count }) => {
       const own = spares.get(name);
-      return { name, count, bring: own && own.bring > count ? own.bring : null, own };
+      if (!own || own.bring <= count) return { name, count, bring: '' };
+      const { bring, packs, pack } = own;
+      const text = pack > 1 ? this.words().packs(bring, packs, pack) : String(bring);
+      return { name, count, bring: text };
     });
   });
   protected readonly why = computed(() => {
     const spares = this.spares();
-    if (!spares || spares.parts.length === 0) return 'Bare needs, without spares.';
+    if (!spares || spares.parts.length === 0) return this.words().bare;
     const sum = (of: 'made' | 'failed') => spares.parts.reduce((all, row) => all + row[of], 0);
     const share = Math.round(spares.service * 100);
-    return `With spares the day does not stop in ${share} of 100 cases: ${sum('failed')} of ${sum('made')} ends like these were made again here, and one in twenty is reckoned where nothing is known. A jack that is punched again may do without another.`;
+    const person = this.whose() === 'own' ? this.person.name() : '';
+    return this.words().spares(share, sum('failed'), sum('made'), person);
   });
 
   constructor() {
-    effect(() => this.load(this.siteId(), this.link(), this.person.name(), this.language()));
-  }
-
-  protected retry(): void {
-    this.load(this.siteId(), this.link(), this.person.name(), this.language());
+    effect(() => this.load());
+    effect(() => this.loadSpares());
   }
 
   protected print(): void {
     window.print();
   }
 
-  private load(siteId: string, link: string, author: string, language: LanguageId): void {
+  protected load(): void {
+    const [id, link] = [this.siteId(), this.link()];
+    const query = { author: this.person.name(), language: this.language() };
     this.failed.set(false);
     this.api
-      .call(terminateEndpoints.kit, {
-        id: siteId,
-        query: { author, language, ...(link ? { link } : {}) },
-      })
+      .call(terminateEndpoints.kit, { id, query: link ? { ...query, link } : query })
       .subscribe({
         next: (kit) => this.kit.set(kit),
         error: () => this.failed.set(true),
       });
+  }
+
+  private loadSpares(): void {
     this.spares.set(null);
-    if (link) return;
-    this.api.call(planEndpoints.siteSpares, { id: siteId, query: {} }).subscribe({
+    if (this.link()) return;
+    const query = this.whose() === 'own' ? { author: this.person.name() } : {};
+    this.api.call(planEndpoints.siteSpares, { id: this.siteId(), query }).subscribe({
       next: (spares) => this.spares.set(spares),
       // The bare needs are told all the same.
       error: () => undefined,

@@ -9,9 +9,15 @@ export const COSTS_PAGE: Same<typeof ENGLISH> = {
   title: 'Kosten',
   which: 'Was gerechnet wird',
   kinds: { cord: 'Ein Kabel', left: 'Was hier noch fehlt' },
-  left: (ends, cost) =>
-    `Was noch fehlt, kostet ${written(cost)}: ${ends === 1 ? '1 Ende' : `${ends} Enden`} und ihre Kabel.`,
-  leftNothing: 'Hier ist nichts mehr zu machen.',
+  left: (link, ends, hasCable, cost) =>
+    `Was ${link === null ? '' : `an ${link} `}noch fehlt, kostet ${written(cost)}: ${[
+      ...(ends > 0 ? [ends === 1 ? '1 Ende' : `${ends} Enden`] : []),
+      ...(hasCable ? ['Kabel'] : []),
+    ].join(' und ')}.`,
+  leftNothing: (link) => `${link === null ? 'Hier' : `An ${link}`} ist nichts mehr zu machen.`,
+  ofLink: (label) => `Was von ${label}`,
+  ofSite: 'Was an der ganzen Baustelle noch fehlt',
+  bothEnds: 'Beide Enden',
   leftMinutes: (minutes) => `${written(minutes)} Arbeit, mit dem, was neu gemacht wird.`,
   leftUnknown: (count) => `${count} Kabel ohne Länge: nicht gezählt.`,
   leftRefused: (count) =>

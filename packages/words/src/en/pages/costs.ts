@@ -5,9 +5,16 @@ export const COSTS_PAGE = {
   title: 'Costs',
   which: 'What is reckoned',
   kinds: { cord: 'A cord', left: 'What is left here' },
-  left: (ends: number, cost: string) =>
-    `What is left costs ${cost}: ${ends === 1 ? '1 end' : `${ends} ends`}, and their cable.`,
-  leftNothing: 'Nothing is left to make here.',
+  left: (link: string | null, ends: number, hasCable: boolean, cost: string) =>
+    `What is left${link === null ? '' : ` of ${link}`} costs ${cost}: ${[
+      ...(ends > 0 ? [ends === 1 ? '1 end' : `${ends} ends`] : []),
+      ...(hasCable ? ['cable'] : []),
+    ].join(' and ')}.`,
+  leftNothing: (link: string | null) =>
+    `Nothing is left to make ${link === null ? 'here' : `of ${link}`}.`,
+  ofLink: (label: string) => `What of ${label}`,
+  ofSite: 'What is left of the whole site',
+  bothEnds: 'Both ends',
   leftMinutes: (minutes: string) => `${minutes} of work, with what is made again.`,
   leftUnknown: (count: number) =>
     `${count === 1 ? '1 cable' : `${count} cables`} without a length: not counted.`,
