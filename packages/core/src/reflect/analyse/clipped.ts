@@ -47,7 +47,10 @@ export function clippedRuns(volts: Float64Array, range: Range): ClippedRun[] {
 
 /** With a shorter rise there is no telling how an edge comes to its top, in samples. */
 const LEAST_RISE = 3;
-/** Of an edge's steepest, what its last step into a rail has at least. A bell's own last is a tenth. */
+/**
+ * Of an edge's steepest, what one of its last two steps into a rail has at least: the last is cut short wherever the
+ * rail lies between two samples. A bell's own last is a tenth.
+ */
 const FULL_SLOPE = 0.5;
 
 /** Whether an edge runs into a rail at its full slope: by its steepest step shortly before. */
@@ -56,7 +59,8 @@ function runsInto(volts: Float64Array, from: number, { rise, quantum }: Range): 
   let steepest = 0;
   for (let n = Math.max(1, from - Math.ceil(2 * rise)); n <= from; n += 1)
     steepest = Math.max(steepest, step(n));
-  return from > 0 && steepest > 4 * quantum && step(from) > FULL_SLOPE * steepest;
+  const lastSteps = Math.max(step(from), from > 1 ? step(from - 1) : 0);
+  return from > 0 && steepest > 4 * quantum && lastSteps > FULL_SLOPE * steepest;
 }
 
 /** As seldom may chance make a run of a whole record. */
