@@ -224,6 +224,9 @@ describe('Plan over HTTP', () => {
     expect(data.plan.wasteM).toBeCloseTo(6, 9);
     expect([coax.cable, coax.plan.buy, coax.plan.cuts[0].reel]).toEqual(['rg-6', 1, 'buy-1']);
     expect(coax.plan.cuts[0].run).toBe(made[3]);
+    const boxes = [{ cable: 'rg-6', lengthM: 50 }];
+    const [, small] = await ask({ reels, boxes });
+    expect([small.plan.buy, small.plan.cuts[0].toM, small.plan.wasteM]).toEqual([1, 42, 8]);
     // Whose end is begun is pulled.
     await server.call('POST', `/api/links/${made[0] ?? ''}/ticks`, {
       end: 'near',
@@ -282,7 +285,7 @@ describe('Plan over HTTP', () => {
     expect(sure.bring).toBeLessThan(after.bring);
     // Where the price list has them in packs, whole ones are brought.
     const csv = 'part,price,pack,currency\nplug-8p8c,32,50,EUR\n';
-    expect((await server.call('PUT', '/api/price-list', { csv })).status).toBe(200);
+    expect((await server.call('POST', '/api/price-list', { csv })).status).toBe(200);
     const [packed] = await ask();
     expect([packed.pack, packed.packs, packed.bring]).toEqual([50, 1, 50]);
   });

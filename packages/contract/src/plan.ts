@@ -57,6 +57,11 @@ const siteCutsRequest = z
     boxM: metres.min(0.001).nullable().default(null).meta({
       description: 'A box that more can be bought of, of every cable.',
     }),
+    boxes: z
+      .array(z.strictObject({ cable: cableId, lengthM: metres.min(0.001) }))
+      .max(100)
+      .default([])
+      .meta({ description: 'Boxes of some cables that are otherwise than that.' }),
     ownReels: z.boolean().default(true).meta({
       description:
         'With the reels that are kept of the site, and without the links that were cut from them.',

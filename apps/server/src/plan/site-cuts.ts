@@ -20,7 +20,8 @@ export async function siteCuts(
 ) {
   const site = await getSite(db, id);
   const { catalogue } = await jobOf(db, site);
-  const { boxM, slackM, leastRestM } = body;
+  const { slackM, leastRestM } = body;
+  const boxes = new Map(body.boxes.map(({ cable, lengthM }) => [cable, lengthM]));
   const own = body.ownReels ? reelStandings(await listFacts(db, 'cable', site.id)) : [];
   const reels = [...body.reels, ...usable(own, new Set(body.reels.map((reel) => reel.id)))];
   const done = new Set([
@@ -38,7 +39,13 @@ export async function siteCuts(
       lengthM === null ? [] : [{ id: run, lengthM }],
     );
     const plan = await cutPlan(
-      { runs, reels: reels.filter((reel) => reel.cable === cable), slackM, leastRestM, buyM: boxM },
+      {
+        runs,
+        reels: reels.filter((reel) => reel.cable === cable),
+        slackM,
+        leastRestM,
+        buyM: boxes.get(cable) ?? body.boxM,
+      },
       minimise,
       SECONDS / cables.length,
     );

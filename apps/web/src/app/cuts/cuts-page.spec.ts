@@ -44,8 +44,9 @@ const answer = (
 describe('CutsPage', () => {
   beforeEach(() => localStorage.removeItem(`near-spoke.cuts.${SITE_ID}`));
 
-  async function open() {
+  async function open(typed: Readonly<Record<string, string>> = {}) {
     const { http } = await openSite([LINK]);
+    localStorage.setItem(`near-spoke.cuts.${SITE_ID}`, JSON.stringify(typed));
     const fixture = TestBed.createComponent(CutsPage);
     fixture.componentRef.setInput('siteId', SITE_ID);
     fixture.detectChanges();
@@ -73,6 +74,7 @@ describe('CutsPage', () => {
       slackM: 3,
       leastRestM: 15,
       boxM: 305,
+      boxes: [],
       reels: [],
       ownReels: false,
       cut: [],
@@ -101,10 +103,33 @@ describe('CutsPage', () => {
     expect(await shown()).toContain('Begun reel 2');
     // What can’t be read takes no field away.
     await type(3, 'half a box');
-    expect(element.querySelectorAll('input').length).toBe(4);
+    expect(element.querySelectorAll('input').length).toBe(5);
     expect(await shown()).toContain('This can’t be worked out now.');
     expect(await shown()).not.toContain('No cable is left');
     expect(element.querySelector('.typo')?.textContent).toContain('half a box is no length.');
+  });
+
+  it('asks with a box of its own for a cable, and says how many of which to buy', async () => {
+    const { asked, shown, type } = await open();
+    asked().flush(answer({}));
+    await shown();
+    await type(4, '100 m');
+    const request = asked();
+    expect(request.request.body.boxes).toEqual([{ cable: 'cat6-uutp-solid', lengthM: 100 }]);
+    request.flush(answer({}));
+    expect(await shown()).toContain('Buy 1 box of 100 m for 1 run.');
+  });
+
+  it('lets a bad length be mended that this device has kept', async () => {
+    const { asked, shown, type, element } = await open({ 'box cat6-uutp-solid': 'one' });
+    const request = asked();
+    expect(request.request.body.boxes).toEqual([]);
+    request.flush(answer({}));
+    expect(await shown()).toContain('one is no length.');
+    expect(element.querySelectorAll('input').length).toBe(5);
+    await type(4, '');
+    asked().flush(answer({}));
+    expect(await shown()).toContain('Buy 1 box of 305 m for 1 run.');
   });
 
   it('tells how much is wasted and the least that any way could leave', async () => {

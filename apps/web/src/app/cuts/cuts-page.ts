@@ -34,6 +34,7 @@ const USUAL = {
   imperial: { box: '1000', slack: '10', rest: '50' },
 };
 const BEGUN = 'begun ';
+const BOX = 'box ';
 /** A comma may be a decimal one: it separates only where a space follows. */
 const SEPARATORS = /;|,\s+|,$|\s+(?=\d)/;
 
@@ -42,6 +43,8 @@ interface Given {
   readonly slackM: number;
   readonly leastRestM: number | null;
   readonly boxM: number | null;
+  /** Of cables whose boxes are otherwise. */
+  readonly boxes: { readonly cable: string; readonly lengthM: number }[];
   readonly reels: { readonly id: string; readonly cable: string; readonly lengthM: number }[];
   /** The page knows the site's own reels itself, with what was not sent yet. */
   readonly ownReels: false;
@@ -107,6 +110,16 @@ export class CutsPage {
           })),
       ),
   );
+  /** Boxes of a cable that are otherwise than those of all. */
+  private readonly boxes = computed(() =>
+    Object.entries(this.typed.texts())
+      .filter(([id, text]) => id.startsWith(BOX) && text.trim() !== '')
+      .map(([id, text]) => ({
+        cable: id.slice(BOX.length),
+        text,
+        lengthM: typedNumber(text, 'm', this.units()) ?? NaN,
+      })),
+  );
   /** Reels of the site that something can be cut from. */
   private readonly own = computed(() =>
     this.reels
@@ -126,18 +139,20 @@ export class CutsPage {
   ]);
   private readonly given = computed((): Given | null => {
     const { value, wrong } = typedNumbers(this.typed.texts(), BOUNDS, this.units());
-    const isRight = wrong.length === 0 && this.unread().length === 0;
-    if (!isRight) return null;
+    // Before the first answer there is no field yet in which a bad length could be mended.
+    const isRight = this.unread().length === 0 || this.answer() === null;
+    if (wrong.length > 0 || !isRight) return null;
     return {
       slackM: value.slack ?? 0,
       leastRestM: value.rest,
       boxM: value.box,
+      boxes: this.boxes()
+        .filter(isLength)
+        .map(({ cable, lengthM }) => ({ cable, lengthM })),
       reels: [
-        ...this.begun().map(({ cable, lengthM }, index) => ({
-          id: `reel ${index + 1}`,
-          cable,
-          lengthM,
-        })),
+        ...this.begun()
+          .filter(isLength)
+          .map(({ cable, lengthM }, index) => ({ id: `reel ${index + 1}`, cable, lengthM })),
         ...this.own().map(({ id, cable, lengthM }) => ({ id, cable, lengthM })),
       ],
       ownReels: false,
@@ -145,8 +160,8 @@ export class CutsPage {
     };
   }, ALIKE);
   protected readonly unread = computed(() =>
-    this.begun()
-      .filter(({ lengthM }) => !(lengthM > 0 && lengthM <= BOUNDS.box[1]))
+    [...this.begun(), ...this.boxes()]
+      .filter((typed) => !isLength(typed))
       .map(({ text }) => this.words().cantRead(text)),
   );
 
@@ -162,10 +177,17 @@ export class CutsPage {
         hint: words.begunHint(row.name),
         text: true,
       };
+      const box: NumberField = {
+        id: BOX + row.cable,
+        name: words.ownBox,
+        unit: unitIn('m', this.units()),
+        hint: words.ownBoxHint,
+        text: true,
+      };
       return {
         cable: row.cable,
         name: row.name,
-        fields: [begun],
+        fields: [begun, box],
         list: given && !this.asking.busy() ? this.listOf(row, given) : null,
       };
     });
@@ -185,10 +207,7 @@ export class CutsPage {
     const boundM = sum(({ plan }) => plan.boundWasteM);
     const isBest = rows.every(({ plan }) => plan.proven);
     return {
-      sentence:
-        buy > 0
-          ? words.buy(buy, formatLength(given.boxM ?? 0, this.units()), cut)
-          : words.enough(cut),
+      sentence: buy > 0 ? words.buy(this.boughtBy(rows, given), cut) : words.enough(cut),
       why: [
         words.counted(formatLength(given.slackM, this.units())),
         wasteM > 0.05 ? words.waste(far(wasteM)) : words.noWaste,
@@ -203,8 +222,23 @@ export class CutsPage {
     effect(() => this.ask(this.siteId(), this.given()));
   }
 
+  /** How many boxes of each length. */
+  private boughtBy(rows: SiteCuts['cables'], given: Given) {
+    const counts = new Map<number, number>();
+    for (const { cable, plan } of rows)
+      if (plan.buy > 0) {
+        const lengthM = boxOf(given, cable) ?? 0;
+        counts.set(lengthM, (counts.get(lengthM) ?? 0) + plan.buy);
+      }
+    return [...counts].map(([lengthM, count]) => ({
+      count,
+      length: formatLength(lengthM, this.units()),
+    }));
+  }
+
   private listOf(row: SiteCuts['cables'][number], given: Given): CutCable {
-    const { boxM, slackM } = given;
+    const { slackM } = given;
+    const boxM = boxOf(given, row.cable);
     const own = new Map(this.own().map((reel) => [reel.id, reel.own]));
     const reels = given.reels
       .filter(({ cable }) => cable === row.cable)
@@ -240,3 +274,9 @@ export class CutsPage {
     else this.asking.drop();
   }
 }
+
+const isLength = ({ lengthM }: { readonly lengthM: number }): boolean =>
+  lengthM > 0 && lengthM <= BOUNDS.box[1];
+
+const boxOf = ({ boxM, boxes }: Given, cable: string): number | null =>
+  boxes.find((box) => box.cable === cable)?.lengthM ?? boxM;

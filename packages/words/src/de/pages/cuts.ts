@@ -1,5 +1,6 @@
 import type { CUTS_PAGE as ENGLISH } from '../../en/pages/cuts';
 import type { Same } from '../../same';
+import { list } from '../list';
 
 const boxes = (count: number): string => (count === 1 ? '1 Karton' : `${count} Kartons`);
 const runs = (count: number): string => (count === 1 ? '1 Strecke' : `${count} Strecken`);
@@ -8,8 +9,8 @@ const runs = (count: number): string => (count === 1 ? '1 Strecke' : `${count} S
 export const CUTS_PAGE: Same<typeof ENGLISH> = {
   title: 'Schnitte',
   adding: 'Strecken werden aufgeteilt',
-  buy: (count, boxLength, runCount) =>
-    `${boxes(count)} mit je ${boxLength} für ${runs(runCount)} kaufen.`,
+  buy: (bought, runCount) =>
+    `${list(bought.map(({ count, length }) => `${boxes(count)} mit je ${length}`))} für ${runs(runCount)} kaufen.`,
   enough: (runCount) => `Was da ist, reicht für ${runs(runCount)}.`,
   nothing: 'Kein Kabel ist mehr zu ziehen.',
   whyNothing: 'Jede Strecke hat ein begonnenes Ende oder noch keine Länge.',
@@ -38,6 +39,8 @@ export const CUTS_PAGE: Same<typeof ENGLISH> = {
   begunHint: (cable) => `${cable}; mehrere mit ; dazwischen`,
   toBuy: (count) => (count === 0 ? 'nichts zu kaufen' : `${boxes(count)} kaufen`),
   cantRead: (text) => `${text} ist keine Länge.`,
+  ownBox: 'Sein Karton hat',
+  ownBoxHint: 'wie oben, wenn leer',
   newBox: (number) => `Neuer Karton ${number}`,
   begunReel: (number) => `Begonnene Rolle ${number}`,
   left: (length, rest) => `${length}, ${rest} bleiben`,

@@ -1,3 +1,5 @@
+import { list } from '../list';
+
 const boxes = (count: number): string => (count === 1 ? '1 box' : `${count} boxes`);
 const runs = (count: number): string => (count === 1 ? '1 run' : `${count} runs`);
 
@@ -5,8 +7,8 @@ const runs = (count: number): string => (count === 1 ? '1 run' : `${count} runs`
 export const CUTS_PAGE = {
   title: 'Cuts',
   adding: 'Laying out runs',
-  buy: (count: number, boxLength: string, runCount: number) =>
-    `Buy ${boxes(count)} of ${boxLength} for ${runs(runCount)}.`,
+  buy: (bought: readonly { readonly count: number; readonly length: string }[], runCount: number) =>
+    `Buy ${list(bought.map(({ count, length }) => `${boxes(count)} of ${length}`))} for ${runs(runCount)}.`,
   enough: (runCount: number) => `What is there is enough for ${runs(runCount)}.`,
   nothing: 'No cable is left to pull.',
   whyNothing: 'Every link has an end that is begun, or no length yet.',
@@ -35,6 +37,8 @@ export const CUTS_PAGE = {
   begunHint: (cable: string) => `of ${cable}; several with ; between`,
   toBuy: (count: number) => (count === 0 ? 'none to buy' : `buy ${boxes(count)}`),
   cantRead: (text: string) => `${text} is no length.`,
+  ownBox: 'Its box has',
+  ownBoxHint: 'as above, if empty',
   newBox: (number: number) => `New box ${number}`,
   begunReel: (number: number) => `Begun reel ${number}`,
   left: (length: string, rest: string) => `${length}, ${rest} left`,
