@@ -65,15 +65,19 @@ describe('a backup', () => {
   }
   it('made while others write is one moment, and comes back the same', async () => {
     let going = true;
+    let writing = () => undefined;
+    const isWriting = new Promise((resolve) => (writing = resolve));
     // Each fact comes with a second one: a moment in between would show.
     const writers = Array.from({ length: 5 }, (_, writer) =>
       using(cluster.url, async (client) => {
         for (let n = 0; going; n += 1) {
           const id = 1000 + writer * 100_000 + n * 2;
           await client.query(`insert into facts (id, what) values (${id}, 'a'), (${id + 1}, 'b')`);
+          writing();
         }
       }),
     );
+    await isWriting;
     const file = await make();
     going = false;
     await Promise.all(writers);
