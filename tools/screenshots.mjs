@@ -60,8 +60,9 @@ async function lookAtFault(page) {
 }
 
 async function beginAtEight(page) {
-  await page.getByLabel('Begins at').fill('8:00');
-  await page.keyboard.press('Tab');
+  const begin = page.getByLabel('Begins at');
+  await begin.fill('8:00');
+  await begin.blur();
   await drawn(page);
 }
 

@@ -97,7 +97,7 @@ describe('DayPage', () => {
     expect(told).toContain('To fetch the last remotes is not in it.');
     expect(told).toContain('A cable here runs outdoors: its end must be made dry.');
     expect(told).toMatch(/2 8P8C plug/);
-    expect(told).toContain('2 links more are for another day.');
+    expect(told).toContain('2 more links are for another day.');
     expect(told).toContain('how long a repair takes: K4.');
     expect(told).toContain('1 link without a length: 5 min are reckoned for such a walk.');
   });

@@ -145,6 +145,16 @@ function expectSound(task: DayTask, { order, totalMinutes, outside }: DayPlan): 
   }
 }
 
+/** Within 5 % of the best, and its bound not above that. */
+function expectNear({ totalMinutes, boundMinutes }: DayPlan, best: number, seed: number): void {
+  expect(totalMinutes)
+    .withContext(`${seed}`)
+    .toBeLessThanOrEqual(1.05 * best + 1e-9);
+  expect(boundMinutes)
+    .withContext(`${seed}`)
+    .toBeLessThanOrEqual(best + 1e-6);
+}
+
 describe('A day’s plan', () => {
   for (const people of [1, 2] as const)
     it(`is within 5 % of every order there is, up to seven stops of ${people}`, () => {
@@ -153,12 +163,7 @@ describe('A day’s plan', () => {
         const plan = planOf(task);
         expectSound(task, plan);
         const best = exhaustive(task);
-        expect(plan.totalMinutes)
-          .withContext(`${seed}`)
-          .toBeLessThanOrEqual(1.05 * best + 1e-9);
-        expect(plan.boundMinutes)
-          .withContext(`${seed}`)
-          .toBeLessThanOrEqual(best + 1e-6);
+        expectNear(plan, best, seed);
       }
     }, 60_000);
 
@@ -175,12 +180,7 @@ describe('A day’s plan', () => {
           .toBe(best === Infinity);
         if (best === Infinity) continue;
         kept += 1;
-        expect(plan.totalMinutes)
-          .withContext(`${seed}`)
-          .toBeLessThanOrEqual(1.05 * best + 1e-9);
-        expect(plan.boundMinutes)
-          .withContext(`${seed}`)
-          .toBeLessThanOrEqual(best + 1e-6);
+        expectNear(plan, best, seed);
       }
       expect(kept).toBeGreaterThan(10);
     }, 60_000);

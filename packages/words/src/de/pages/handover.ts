@@ -82,7 +82,7 @@ export const HANDOVER_PAGE: Same<typeof ENGLISH> = {
       'Das Bild dieses Geschosses kann hier nicht gezeichnet werden, seine Wege und Orte schon.',
     noScale: 'Ohne Maßstab: keine Strecke darauf wurde gemessen.',
     scale: (bar, measured, share) =>
-      `${written(bar)}. Maßstab nach ${written(measured)} zwischen zwei Punkten; Strecken darauf auf ${written(share.toFixed(1))} % genau (k = 2). Nummern: siehe nächste Seite.`,
+      `${written(bar)}. Maßstab nach ${written(measured)} zwischen zwei Punkten, auf ${written(share.toFixed(1))} % genau (k = 2), wo das Bild maßhaltig ist. Nummern: siehe nächste Seite.`,
     planColumns: { number: 'Nr.', name: 'Name', what: 'Was es ist' },
     planWhat: {
       place: (height) => `Ort, ${written(height)} über diesem Boden`,

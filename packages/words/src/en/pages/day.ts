@@ -22,7 +22,8 @@ export const DAY_PAGE = {
   proven: 'No order is quicker.',
   bound: (least: number) => `No order takes less than ${minutes(least)}.`,
   again: 'Plan again',
-  later: (count: number) => `${links(count)} more ${count === 1 ? 'is' : 'are'} for another day.`,
+  later: (count: number) =>
+    `${count} more ${count === 1 ? 'link is' : 'links are'} for another day.`,
   faults: (labels: string) =>
     `Not in it, as nobody knows how long a repair takes: ${labels}. Verify says what to do.`,
   unfit: (labels: string) => `Not in it, as an end does not fit: ${labels}.`,

@@ -78,7 +78,7 @@ export const HANDOVER_PAGE = {
     noPicture: 'The picture of this floor can’t be drawn here. Its ways and places are.',
     noScale: 'Not to scale: no distance on it was measured.',
     scale: (bar: string, measured: string, share: number) =>
-      `${bar}. To scale by ${measured} between two points; distances on it within ${share.toFixed(1)} % (k = 2). Numbers: see the next page.`,
+      `${bar}. To scale by ${measured} between two points, good to ${share.toFixed(1)} % (k = 2) where the picture is drawn true. Numbers: see the next page.`,
     planColumns: { number: 'No.', name: 'Name', what: 'What it is' },
     planWhat: {
       place: (height: string) => `place, ${height} above this floor`,
