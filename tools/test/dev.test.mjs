@@ -47,5 +47,5 @@ describe('the command for developers', () => {
     }
     expect((await ended)[0]).toBe(0);
     await expectAsync(fetch(`http://127.0.0.1:${webPort}/`)).toBeRejected();
-  }, 240_000);
+  }, 480_000);
 });
